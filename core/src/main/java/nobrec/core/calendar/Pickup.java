@@ -1,0 +1,40 @@
+package nobrec.core.calendar;
+
+import java.time.DayOfWeek;
+import java.time.LocalDate;
+import java.time.LocalDateTime;
+import java.time.LocalTime;
+import java.util.Set;
+
+/**
+ * When a carrier comes to one of our sites: packages closed before the cut-off leave that day.
+ *
+ * @param cutOff in the site's own time
+ * @param days days of the week on which the driver comes, holidays excepted
+ */
+public record Pickup(LocalTime cutOff, Set<DayOfWeek> days) {
+
+    public Pickup {
+        if (days.isEmpty()) {
+            throw new IllegalArgumentException("A pickup without a day of the week never comes.");
+        }
+        days = Set.copyOf(days);
+    }
+
+    public boolean comesOn(LocalDate day) {
+        return days.contains(day.getDayOfWeek()) && WorkingDays.isWorkingDay(day);
+    }
+
+    /** The day on which something ready at {@code moment} leaves: a package ready at the cut-off itself has missed it. */
+    public LocalDate departureFor(LocalDateTime moment) {
+        LocalDate day = moment.toLocalDate();
+        if (comesOn(day) && moment.toLocalTime().isBefore(cutOff)) {
+            return day;
+        }
+        LocalDate candidate = day.plusDays(1);
+        while (!comesOn(candidate)) {
+            candidate = candidate.plusDays(1);
+        }
+        return candidate;
+    }
+}

@@ -1,0 +1,65 @@
+package nobrec.core.departure;
+
+import java.time.LocalDate;
+import java.time.LocalDateTime;
+import java.time.format.DateTimeFormatter;
+import java.util.Locale;
+import java.util.Optional;
+import nobrec.core.calendar.Pickup;
+import nobrec.core.calendar.WorkingDays;
+import nobrec.core.rating.Service;
+import nobrec.core.rating.Zone;
+
+/**
+ * Which departure a job that is not yet shipped needs.
+ *
+ * @param leaveBy last day it can leave to be there on the promise date; empty when nothing is promised
+ * @param nextDeparture the day of the next pickup it can still make
+ */
+public record DepartureOutlook(Verdict verdict, Optional<LocalDate> leaveBy, LocalDate nextDeparture, String reason) {
+
+    /** How urgent a job is. */
+    public enum Verdict {
+        WILL_MISS,
+        MUST_LEAVE_TODAY,
+        CAN_WAIT
+    }
+
+    private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("EEE d MMM", Locale.US);
+
+    /** @param now in the site's own time */
+    public static DepartureOutlook of(
+            Optional<LocalDate> promiseDate, Service service, Zone zone, Pickup pickup, LocalDateTime now) {
+        int transit = service.transitDaysTo(zone);
+        LocalDate next = pickup.departureFor(now);
+        LocalDate arrival = WorkingDays.after(next, transit);
+        String way = service.name() + ", " + transit + (transit == 1 ? " working day" : " working days");
+        if (promiseDate.isEmpty()) {
+            return new DepartureOutlook(Verdict.CAN_WAIT, Optional.empty(), next, "No promise date. " + way + ".");
+        }
+        LocalDate promise = promiseDate.get();
+        LocalDate leaveBy = lastDeparture(pickup, WorkingDays.before(promise, transit));
+        if (arrival.isAfter(promise)) {
+            return new DepartureOutlook(
+                    Verdict.WILL_MISS,
+                    Optional.of(leaveBy),
+                    next,
+                    "Promised " + DAY.format(promise) + "; leaves " + DAY.format(next) + " at the earliest, there "
+                            + DAY.format(arrival) + " by " + way + ".");
+        }
+        boolean today = next.equals(now.toLocalDate()) && !leaveBy.isAfter(now.toLocalDate());
+        return new DepartureOutlook(
+                today ? Verdict.MUST_LEAVE_TODAY : Verdict.CAN_WAIT,
+                Optional.of(leaveBy),
+                next,
+                "Promised " + DAY.format(promise) + " by " + way + ".");
+    }
+
+    private static LocalDate lastDeparture(Pickup pickup, LocalDate day) {
+        LocalDate candidate = day;
+        while (!pickup.comesOn(candidate)) {
+            candidate = candidate.minusDays(1);
+        }
+        return candidate;
+    }
+}

@@ -1,0 +1,27 @@
+package nobrec.core.intake;
+
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Optional;
+import nobrec.core.address.PostalAddress;
+import nobrec.core.charging.FreightTerms;
+import nobrec.core.measure.Size;
+import nobrec.core.measure.Weight;
+
+/** A work order as read from a source, not yet kept. */
+public record WorkOrderDraft(
+        String number,
+        String customer,
+        String customerPo,
+        PostalAddress shipTo,
+        String phone,
+        String mail,
+        Optional<LocalDate> promiseDate,
+        String askedService,
+        FreightTerms terms,
+        List<Line> lines) {
+
+    /** One thing made or serviced. */
+    public record Line(
+            String item, String description, int quantity, Optional<Weight> unitWeight, Optional<Size> unitSize) {}
+}

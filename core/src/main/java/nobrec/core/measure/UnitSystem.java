@@ -1,0 +1,23 @@
+package nobrec.core.measure;
+
+/** The units a shop writes its measures in. What is typed with another unit is understood all the same. */
+public enum UnitSystem {
+    POUND_INCH(WeightUnit.POUND, LengthUnit.INCH),
+    KILOGRAM_CENTIMETRE(WeightUnit.KILOGRAM, LengthUnit.CENTIMETRE);
+
+    private final WeightUnit weightUnit;
+    private final LengthUnit lengthUnit;
+
+    UnitSystem(WeightUnit weightUnit, LengthUnit lengthUnit) {
+        this.weightUnit = weightUnit;
+        this.lengthUnit = lengthUnit;
+    }
+
+    public WeightUnit weightUnit() {
+        return weightUnit;
+    }
+
+    public LengthUnit lengthUnit() {
+        return lengthUnit;
+    }
+}

@@ -1,0 +1,72 @@
+package nobrec.core.rating;
+
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+import org.joda.money.Money;
+
+/**
+ * Which offer is taken, which is cheapest and which is earliest.
+ *
+ * @param chosen service code; empty when none is allowed
+ * @param reason why that one, as a sentence
+ * @param cheapest service code of the allowed offer with the least total
+ * @param earliest service code of the allowed offer that is there first, the cheaper one on the same day
+ */
+public record ServiceChoice(
+        Optional<String> chosen, String reason, Optional<String> cheapest, Optional<String> earliest) {
+
+    private static final Comparator<Offer> BY_TOTAL = Comparator.<Offer, Money>comparing(
+                    offer -> offer.total().orElseThrow())
+            .thenComparing(offer -> offer.service().code());
+
+    /**
+     * A person's choice first, then what the record asks for, then ground, then the cheapest.
+     *
+     * @param byHand service code a person chose; it stays even when it is not allowed, so that she sees why
+     * @param asked what the record asks for, in its own words; empty text for nothing
+     */
+    public static ServiceChoice of(List<Offer> offers, Optional<String> byHand, String asked) {
+        List<Offer> allowed =
+                offers.stream().filter(Offer::isAllowed).sorted(BY_TOTAL).toList();
+        Optional<String> cheapest = allowed.stream().findFirst().map(ServiceChoice::code);
+        Optional<String> earliest = allowed.stream()
+                .min(Comparator.comparing(Offer::delivery).thenComparing(BY_TOTAL))
+                .map(ServiceChoice::code);
+        if (byHand.isPresent()) {
+            return new ServiceChoice(byHand, "Chosen by hand.", cheapest, earliest);
+        }
+        Optional<Offer> meant = offers.stream()
+                .filter(offer -> offer.service().isMeantBy(asked))
+                .findFirst();
+        if (meant.isPresent() && meant.get().isAllowed()) {
+            return new ServiceChoice(meant.map(ServiceChoice::code), "The job asks for it.", cheapest, earliest);
+        }
+        String because = whyNotAsked(asked, meant);
+        Optional<String> ground = allowed.stream()
+                .filter(offer -> offer.service().ground())
+                .findFirst()
+                .map(ServiceChoice::code);
+        if (ground.isPresent()) {
+            return new ServiceChoice(ground, because + "Ground is the usual way.", cheapest, earliest);
+        }
+        return new ServiceChoice(
+                cheapest,
+                because + (cheapest.isPresent() ? "The cheapest that is allowed." : "No service is allowed."),
+                cheapest,
+                earliest);
+    }
+
+    private static String whyNotAsked(String asked, Optional<Offer> meant) {
+        if (asked.isBlank()) {
+            return "";
+        }
+        return meant.isPresent()
+                ? "The job asks for " + meant.get().service().name() + ", which is not allowed. "
+                : "The job asks for “" + asked + "”, which is none of our services. ";
+    }
+
+    private static String code(Offer offer) {
+        return offer.service().code();
+    }
+}

@@ -1,0 +1,50 @@
+package nobrec.core.readiness;
+
+/**
+ * One thing that must be right before shipping.
+ *
+ * @param subject what is looked at, in a word
+ * @param reason what was found
+ * @param cure what to do; empty when it is fine
+ * @param mend the field in which it can be put right in place
+ */
+public record ReadyCheck(Subject subject, Verdict verdict, String reason, String cure, Mend mend) {
+
+    /** What is looked at. */
+    public enum Subject {
+        ADDRESS,
+        PHONE,
+        CONTENTS,
+        WEIGHT,
+        SERVICE,
+        PROMISE
+    }
+
+    /** A caution is said and does not hinder; a stop must be mended first. */
+    public enum Verdict {
+        FINE,
+        CAUTION,
+        STOP
+    }
+
+    /** Where it is put right. */
+    public enum Mend {
+        NOWHERE,
+        ADDRESS,
+        PHONE,
+        WEIGHT,
+        SERVICE
+    }
+
+    static ReadyCheck fine(Subject subject, String reason) {
+        return new ReadyCheck(subject, Verdict.FINE, reason, "", Mend.NOWHERE);
+    }
+
+    static ReadyCheck caution(Subject subject, String reason, String cure, Mend mend) {
+        return new ReadyCheck(subject, Verdict.CAUTION, reason, cure, mend);
+    }
+
+    static ReadyCheck stop(Subject subject, String reason, String cure, Mend mend) {
+        return new ReadyCheck(subject, Verdict.STOP, reason, cure, mend);
+    }
+}

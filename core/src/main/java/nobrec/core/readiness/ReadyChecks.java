@@ -1,0 +1,168 @@
+package nobrec.core.readiness;
+
+import java.time.LocalDate;
+import java.time.format.DateTimeFormatter;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import nobrec.core.address.AddressCheck;
+import nobrec.core.address.PhoneNumber;
+import nobrec.core.address.PlaceKind;
+import nobrec.core.address.PostalAddress;
+import nobrec.core.measure.Reading;
+import nobrec.core.measure.UnitSystem;
+import nobrec.core.rating.Carrier;
+import nobrec.core.rating.Objection;
+import nobrec.core.rating.Offer;
+import nobrec.core.rating.ShipmentToRate.PackageToRate;
+import nobrec.core.readiness.ReadyCheck.Mend;
+import nobrec.core.readiness.ReadyCheck.Subject;
+import nobrec.core.readiness.ReadyCheck.Verdict;
+
+/** Looks at everything that must be right before a shipment goes. */
+public final class ReadyChecks {
+
+    private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("EEE d MMM", Locale.US);
+
+    private ReadyChecks() {}
+
+    /**
+     * @param job how people call the shipment: the work order's number
+     * @param phone the receiver's phone number as recorded; empty text for none
+     * @param unplaced pieces that are in no package
+     */
+    public record ShipmentToCheck(
+            String job,
+            PostalAddress shipTo,
+            PlaceKind placeKind,
+            List<AddressCheck.Finding> addressFindings,
+            String phone,
+            int pieces,
+            int unplaced,
+            List<PackageToRate> packages,
+            Optional<LocalDate> promiseDate,
+            Optional<Offer> chosen) {}
+
+    public static List<ReadyCheck> of(ShipmentToCheck look, UnitSystem units) {
+        List<ReadyCheck> checks = new ArrayList<>();
+        checks.add(address(look));
+        checks.add(phone(look));
+        checks.add(contents(look));
+        checks.add(weight(look));
+        checks.add(service(look, units));
+        promise(look).ifPresent(checks::add);
+        return checks;
+    }
+
+    public static boolean allowShipping(List<ReadyCheck> checks) {
+        return checks.stream().noneMatch(check -> check.verdict() == Verdict.STOP);
+    }
+
+    private static ReadyCheck address(ShipmentToCheck look) {
+        Optional<AddressCheck.Finding> worst = look.addressFindings().stream()
+                .filter(AddressCheck.Finding::stops)
+                .findFirst()
+                .or(() -> look.addressFindings().stream().findFirst());
+        if (worst.isEmpty()) {
+            return ReadyCheck.fine(
+                    Subject.ADDRESS,
+                    "Postal code, town and state agree; a " + look.placeKind().words() + ".");
+        }
+        AddressCheck.Finding finding = worst.get();
+        return finding.stops()
+                ? ReadyCheck.stop(Subject.ADDRESS, finding.reason(), finding.cure(), Mend.ADDRESS)
+                : ReadyCheck.caution(Subject.ADDRESS, finding.reason(), finding.cure(), Mend.ADDRESS);
+    }
+
+    private static ReadyCheck phone(ShipmentToCheck look) {
+        Optional<Carrier> demanding =
+                look.chosen().map(offer -> offer.service().carrier()).filter(Carrier::phoneRequired);
+        Reading<PhoneNumber> reading =
+                PhoneNumber.read(look.phone(), look.shipTo().country());
+        if (reading instanceof Reading.Read<PhoneNumber> read) {
+            return ReadyCheck.fine(Subject.PHONE, read.value().e164() + ".");
+        }
+        if (demanding.isEmpty()) {
+            return look.phone().isBlank()
+                    ? ReadyCheck.fine(Subject.PHONE, "None, and none is needed.")
+                    : ReadyCheck.caution(Subject.PHONE, refusal(reading), "It is left off the label.", Mend.PHONE);
+        }
+        String need = demanding.get().name() + " needs one.";
+        return look.phone().isBlank()
+                ? ReadyCheck.stop(
+                        Subject.PHONE,
+                        "Job " + look.job() + " has no phone number. " + need,
+                        "Add it here.",
+                        Mend.PHONE)
+                : ReadyCheck.stop(Subject.PHONE, refusal(reading) + " " + need, "Correct it here.", Mend.PHONE);
+    }
+
+    private static String refusal(Reading<?> reading) {
+        return reading instanceof Reading.Refused<?> refused ? refused.reason() : "";
+    }
+
+    private static ReadyCheck contents(ShipmentToCheck look) {
+        return look.unplaced() == 0
+                ? ReadyCheck.fine(Subject.CONTENTS, "All " + look.pieces() + " pieces are in a package.")
+                : ReadyCheck.stop(
+                        Subject.CONTENTS,
+                        look.unplaced() + " of " + look.pieces() + " pieces are in no package.",
+                        "Put them into one.",
+                        Mend.NOWHERE);
+    }
+
+    private static ReadyCheck weight(ShipmentToCheck look) {
+        List<Integer> missing = look.packages().stream()
+                .filter(each -> !each.weighed())
+                .map(PackageToRate::number)
+                .toList();
+        int all = look.packages().size();
+        if (missing.isEmpty()) {
+            return ReadyCheck.fine(
+                    Subject.WEIGHT, all == 1 ? "The package is weighed." : "All " + all + " packages are weighed.");
+        }
+        return ReadyCheck.stop(
+                Subject.WEIGHT,
+                "Package " + missing.get(0) + " is not weighed.",
+                "Read the scale or type its weight.",
+                Mend.WEIGHT);
+    }
+
+    private static ReadyCheck service(ShipmentToCheck look, UnitSystem units) {
+        if (look.chosen().isEmpty()) {
+            return ReadyCheck.stop(
+                    Subject.SERVICE,
+                    "No service may carry this.",
+                    "Each offer says why; change package or address.",
+                    Mend.SERVICE);
+        }
+        Offer offer = look.chosen().get();
+        String name = offer.service().name();
+        if (offer.isAllowed()) {
+            return ReadyCheck.fine(Subject.SERVICE, name + " takes it.");
+        }
+        String why = offer.objections().stream()
+                .filter(objection -> !(objection instanceof Objection.NoWeight))
+                .findFirst()
+                .map(objection -> objection.sentence(units))
+                .orElse("It has no price yet.");
+        return ReadyCheck.stop(
+                Subject.SERVICE, name + " may not carry this. " + why, "Choose another offer.", Mend.SERVICE);
+    }
+
+    private static Optional<ReadyCheck> promise(ShipmentToCheck look) {
+        if (look.chosen().isEmpty() || look.promiseDate().isEmpty()) {
+            return Optional.empty();
+        }
+        Offer offer = look.chosen().get();
+        String there = "There " + DAY.format(offer.delivery()) + ", promised "
+                + DAY.format(look.promiseDate().get()) + ".";
+        if (offer.daysLate() == 0) {
+            return Optional.of(ReadyCheck.fine(Subject.PROMISE, there));
+        }
+        String late = offer.daysLate() + (offer.daysLate() == 1 ? " working day late." : " working days late.");
+        return Optional.of(
+                ReadyCheck.caution(Subject.PROMISE, there + " " + late, "A faster offer may make it.", Mend.SERVICE));
+    }
+}

@@ -1,0 +1,6 @@
+package nobrec.server.account;
+
+import nobrec.server.platform.security.Role;
+
+/** A person who can sign in. */
+public record AppUser(String signIn, String displayName, String passwordHash, Role role, boolean active) {}

@@ -1,0 +1,45 @@
+package nobrec.server.account;
+
+import io.swagger.v3.oas.annotations.Parameter;
+import io.swagger.v3.oas.annotations.tags.Tag;
+import jakarta.servlet.http.HttpServletRequest;
+import java.time.Clock;
+import java.time.Instant;
+import java.util.Optional;
+import nobrec.server.platform.DemoSettings;
+import nobrec.server.platform.security.Role;
+import org.springframework.security.access.prepost.PreAuthorize;
+import org.springframework.security.web.csrf.CsrfToken;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.RestController;
+
+/** Who is signed in; also hands the page its first CSRF token. */
+@RestController
+@Tag(name = "account")
+class WhoController {
+
+    /** @param demo whether this is the demonstration, with a clock of its own */
+    record WhoView(boolean signedIn, Optional<PersonView> person, boolean demo, Instant now) {}
+
+    record PersonView(String signIn, String displayName, Role role) {}
+
+    private final Accounts accounts;
+    private final DemoSettings demo;
+    private final Clock clock;
+
+    WhoController(Accounts accounts, DemoSettings demo, Clock clock) {
+        this.accounts = accounts;
+        this.demo = demo;
+        this.clock = clock;
+    }
+
+    @GetMapping("/api/who")
+    @PreAuthorize("permitAll()")
+    WhoView who(HttpServletRequest request, @Parameter(hidden = true) CsrfToken token) {
+        token.getToken();
+        Optional<PersonView> person = Optional.ofNullable(request.getUserPrincipal())
+                .flatMap(each -> accounts.find(each.getName()))
+                .map(user -> new PersonView(user.signIn(), user.displayName(), user.role()));
+        return new WhoView(person.isPresent(), person, demo.isOn(), clock.instant());
+    }
+}

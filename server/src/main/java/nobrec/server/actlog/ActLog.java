@@ -1,0 +1,28 @@
+package nobrec.server.actlog;
+
+import java.time.Clock;
+import org.springframework.stereotype.Service;
+
+/** Who did what and when. */
+@Service
+public class ActLog {
+
+    /** Who acts when nobody does: work that goes on by itself. */
+    public static final String BY_ITSELF = "nobrec";
+
+    private static final int LONGEST_DETAIL = 500;
+
+    private final ActLogMapper mapper;
+    private final Clock clock;
+
+    ActLog(ActLogMapper mapper, Clock clock) {
+        this.mapper = mapper;
+        this.clock = clock;
+    }
+
+    /** Written in the transaction of the act itself, when there is one. */
+    public void write(String signIn, String act, String thing, String detail) {
+        String kept = detail.length() <= LONGEST_DETAIL ? detail : detail.substring(0, LONGEST_DETAIL);
+        mapper.insert(clock.instant(), signIn, act, thing, kept);
+    }
+}

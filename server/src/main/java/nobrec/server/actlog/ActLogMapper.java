@@ -1,0 +1,16 @@
+package nobrec.server.actlog;
+
+import java.time.Instant;
+import org.apache.ibatis.annotations.Mapper;
+import org.apache.ibatis.annotations.Param;
+
+@Mapper
+interface ActLogMapper {
+
+    void insert(
+            @Param("at") Instant at,
+            @Param("signIn") String signIn,
+            @Param("act") String act,
+            @Param("thing") String thing,
+            @Param("detail") String detail);
+}

@@ -1,0 +1,119 @@
+package nobrec.server.carrier;
+
+import java.math.BigDecimal;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.TreeMap;
+import nobrec.core.address.PostalAddress;
+import nobrec.core.rating.Carrier;
+import nobrec.server.platform.outside.OutsideAnswer;
+import nobrec.server.platform.outside.OutsideCalls;
+import org.springframework.stereotype.Component;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
+
+/** Books consignments with carriers over HTTP. Another carrier's own protocol would be another such adapter. */
+@Component
+public class CarrierGateway {
+
+    /** What a carrier is told. Weights in grams, sizes in millimetres, phone in E.164 or empty. */
+    public record Consignment(
+            String service, String shipDate, String reference, Party from, Party to, List<Parcel> packages) {}
+
+    public record Party(
+            String name,
+            String street,
+            String street2,
+            String town,
+            String state,
+            String postalCode,
+            String country,
+            String phone) {
+
+        public static Party of(PostalAddress address, String phone) {
+            return new Party(
+                    address.name(),
+                    address.street(),
+                    address.street2(),
+                    address.town(),
+                    address.state(),
+                    address.postalCode(),
+                    address.country(),
+                    phone);
+        }
+    }
+
+    public record Parcel(
+            int number,
+            BigDecimal weightGrams,
+            BigDecimal lengthMillimetres,
+            BigDecimal widthMillimetres,
+            BigDecimal heightMillimetres) {}
+
+    /** What a carrier answered. */
+    public sealed interface Booking {
+
+        /** @param trackingNumbers by package number */
+        record Accepted(Map<Integer, String> trackingNumbers) implements Booking {}
+
+        record Refused(String reason) implements Booking {}
+
+        /** The carrier says it has nothing under that key. */
+        record NeverArrived() implements Booking {}
+
+        record Unknown(String reason) implements Booking {}
+    }
+
+    private final OutsideCalls calls;
+    private final JsonMapper json;
+
+    CarrierGateway(OutsideCalls calls, JsonMapper json) {
+        this.calls = calls;
+        this.json = json;
+    }
+
+    /** Books under a key; the same key books once. */
+    public Booking book(Carrier carrier, String key, String consignmentJson) {
+        return read(carrier, calls.send(carrier.name(), "POST", path(carrier), key, consignmentJson));
+    }
+
+    /** What the carrier has under that key. */
+    public Booking lookUp(Carrier carrier, String key) {
+        return read(carrier, calls.lookUp(carrier.name(), path(carrier) + "/" + key));
+    }
+
+    public String write(Consignment consignment) {
+        return json.writeValueAsString(consignment);
+    }
+
+    private Booking read(Carrier carrier, OutsideAnswer answer) {
+        if (answer instanceof OutsideAnswer.Accepted accepted) {
+            return trackingNumbers(carrier, json.readTree(accepted.body()));
+        }
+        if (answer instanceof OutsideAnswer.Refused refused) {
+            return new Booking.Refused(refused.reason());
+        }
+        if (answer instanceof OutsideAnswer.Unknown unknown) {
+            return new Booking.Unknown(unknown.reason());
+        }
+        return new Booking.NeverArrived();
+    }
+
+    private static Booking trackingNumbers(Carrier carrier, JsonNode body) {
+        Map<Integer, String> numbers = new TreeMap<>();
+        for (JsonNode each : body.path("packages")) {
+            String number = each.path("trackingNumber").asString("");
+            if (!carrier.trackingForm().accepts(number)) {
+                return new Booking.Unknown(
+                        carrier.name() + " answered with a tracking number that cannot be right: " + number);
+            }
+            numbers.put(each.path("number").asInt(), number);
+        }
+        return new Booking.Accepted(numbers);
+    }
+
+    private static String path(Carrier carrier) {
+        return "/" + carrier.code().toLowerCase(Locale.ROOT) + "/consignments";
+    }
+}

@@ -1,0 +1,24 @@
+package nobrec.server.carrier;
+
+import java.time.DayOfWeek;
+import java.time.LocalTime;
+import java.util.Arrays;
+import java.util.stream.Collectors;
+import nobrec.core.calendar.Pickup;
+
+/** A row of table pickup. */
+record PickupRow(long siteId, String carrierCode, LocalTime cutOff, String days) {
+
+    static PickupRow of(long siteId, String carrierCode, Pickup pickup) {
+        return new PickupRow(
+                siteId,
+                carrierCode,
+                pickup.cutOff(),
+                pickup.days().stream().sorted().map(DayOfWeek::name).collect(Collectors.joining(",")));
+    }
+
+    Pickup pickup() {
+        return new Pickup(
+                cutOff, Arrays.stream(days.split(",")).map(DayOfWeek::valueOf).collect(Collectors.toSet()));
+    }
+}

@@ -1,0 +1,198 @@
+package nobrec.server.departure;
+
+import java.time.LocalDateTime;
+import java.time.temporal.ChronoUnit;
+import java.util.Comparator;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.stream.Collectors;
+import nobrec.core.address.PostalArea;
+import nobrec.core.calendar.Pickup;
+import nobrec.core.calendar.WorkingDays;
+import nobrec.core.departure.DepartureOutlook;
+import nobrec.core.departure.DepartureOutlook.Verdict;
+import nobrec.core.measure.MeasureText;
+import nobrec.core.measure.Weight;
+import nobrec.core.rating.Carrier;
+import nobrec.core.rating.Service;
+import nobrec.core.rating.Zone;
+import nobrec.server.carrier.ServiceCatalog;
+import nobrec.server.departure.DepartureView.JobOutlookView;
+import nobrec.server.departure.DepartureView.PickupView;
+import nobrec.server.place.PostalReference;
+import nobrec.server.platform.NobrecSettings;
+import nobrec.server.shipment.DepartedRow;
+import nobrec.server.shipment.Shipments;
+import nobrec.server.site.Site;
+import nobrec.server.site.Sites;
+import nobrec.server.workorder.WorkOrder;
+import nobrec.server.workorder.WorkOrders;
+import org.springframework.stereotype.Component;
+
+/** Puts the day's pickups and the jobs that need them together. */
+@Component
+class DepartureBoard {
+
+    private static final int MOST_JOBS = 60;
+
+    private static final Comparator<Planned> MOST_URGENT_FIRST = Comparator.<Planned, Verdict>comparing(
+                    each -> each.outlook().verdict())
+            .thenComparing(each -> each.outlook().nextDeparture())
+            .thenComparing(each -> each.pickup().cutOff())
+            .thenComparing(each -> each.job().number());
+
+    private final Sites sites;
+    private final ServiceCatalog catalog;
+    private final WorkOrders workOrders;
+    private final Shipments shipments;
+    private final PostalReference postal;
+    private final StuckThings stuck;
+    private final NobrecSettings settings;
+
+    DepartureBoard(
+            Sites sites,
+            ServiceCatalog catalog,
+            WorkOrders workOrders,
+            Shipments shipments,
+            PostalReference postal,
+            StuckThings stuck,
+            NobrecSettings settings) {
+        this.sites = sites;
+        this.catalog = catalog;
+        this.workOrders = workOrders;
+        this.shipments = shipments;
+        this.postal = postal;
+        this.stuck = stuck;
+        this.settings = settings;
+    }
+
+    /** A job, the service it would go by, and what that means for its promise. */
+    private record Planned(WorkOrder job, Service service, Pickup pickup, DepartureOutlook outlook) {
+
+        boolean mustLeaveToday() {
+            return outlook.verdict() == Verdict.MUST_LEAVE_TODAY;
+        }
+    }
+
+    DepartureView today() {
+        Site site = sites.home();
+        LocalDateTime now = sites.timeAt(site);
+        Map<String, Pickup> pickups = catalog.pickups(site.id());
+        List<Planned> planned = plan(site, now, pickups);
+        List<Planned> urgent = planned.stream()
+                .filter(each -> each.outlook().verdict() != Verdict.CAN_WAIT)
+                .toList();
+        List<Planned> shown = urgent.subList(0, Math.min(urgent.size(), MOST_JOBS));
+        return new DepartureView(
+                site.company() + ", " + site.town(),
+                now.toLocalDate(),
+                now.toLocalTime().truncatedTo(ChronoUnit.MINUTES),
+                site.opensAt(),
+                site.closesAt(),
+                WorkingDays.isWorkingDay(now.toLocalDate()),
+                pickupViews(pickups, planned, now),
+                shown.stream().map(each -> view(each, now)).toList(),
+                planned.size() - urgent.size(),
+                stuck.all());
+    }
+
+    private List<Planned> plan(Site site, LocalDateTime now, Map<String, Pickup> pickups) {
+        List<Service> services = catalog.services();
+        Map<Long, String> choices = shipments.openChoices();
+        Optional<PostalArea> origin = postal.areaOf(site.postalCode());
+        Map<String, Optional<Zone>> zones = new HashMap<>();
+        return workOrders.notShipped().stream()
+                .flatMap(job -> {
+                    Optional<Zone> zone = zones.computeIfAbsent(
+                            PostalArea.codeOf(job.shipTo().postalCode()),
+                            area -> origin.flatMap(from -> postal.areaOf(area).map(to -> Zone.between(from, to))));
+                    Service service = serviceFor(job, services, choices.get(job.id()));
+                    Pickup pickup = pickups.get(service.carrier().code());
+                    return zone
+                            .map(each -> new Planned(
+                                    job,
+                                    service,
+                                    pickup,
+                                    DepartureOutlook.of(job.promiseDate(), service, each, pickup, now)))
+                            .stream();
+                })
+                .sorted(MOST_URGENT_FIRST)
+                .toList();
+    }
+
+    /** Chosen on the bench, or asked for, or ground. */
+    private static Service serviceFor(WorkOrder job, List<Service> services, String chosen) {
+        return services.stream()
+                .filter(service -> service.code().equals(chosen))
+                .findFirst()
+                .or(() -> services.stream()
+                        .filter(service -> service.isMeantBy(job.askedService()))
+                        .findFirst())
+                .or(() -> services.stream()
+                        .filter(service -> service.ground()
+                                && !service.limits().excludedPlaces().contains(job.placeKind()))
+                        .max(Comparator.comparing(service -> service.limits().greatestWeight())))
+                .orElseGet(() -> services.get(0));
+    }
+
+    private List<PickupView> pickupViews(Map<String, Pickup> pickups, List<Planned> planned, LocalDateTime now) {
+        Map<String, DepartedRow> departed = shipments.departedOn(now.toLocalDate()).stream()
+                .collect(Collectors.toMap(DepartedRow::carrierCode, row -> row));
+        return catalog.carriers().stream()
+                .filter(carrier -> pickups.containsKey(carrier.code()))
+                .sorted(Comparator.comparing(
+                        carrier -> pickups.get(carrier.code()).cutOff()))
+                .map(carrier -> pickupView(carrier, pickups.get(carrier.code()), departed, planned, now))
+                .toList();
+    }
+
+    private PickupView pickupView(
+            Carrier carrier,
+            Pickup pickup,
+            Map<String, DepartedRow> departed,
+            List<Planned> planned,
+            LocalDateTime now) {
+        DepartedRow onIt = departed.getOrDefault(carrier.code(), new DepartedRow(carrier.code(), 0, Weight.ZERO));
+        List<Planned> promised = planned.stream()
+                .filter(Planned::mustLeaveToday)
+                .filter(each -> each.service().carrier().code().equals(carrier.code()))
+                .toList();
+        return new PickupView(
+                carrier.name(),
+                pickup.cutOff(),
+                pickup.comesOn(now.toLocalDate()),
+                (int) ChronoUnit.MINUTES.between(now.toLocalTime(), pickup.cutOff()),
+                onIt.packages(),
+                MeasureText.show(onIt.weight(), settings.units()),
+                promised.size(),
+                sum(promised).map(weight -> MeasureText.show(weight, settings.units())));
+    }
+
+    private static Optional<Weight> sum(List<Planned> jobs) {
+        Optional<Weight> sum = Optional.of(Weight.ZERO);
+        for (Planned each : jobs) {
+            sum = sum.flatMap(so -> each.job().weight().map(so::plus));
+        }
+        return sum;
+    }
+
+    private JobOutlookView view(Planned each, LocalDateTime now) {
+        WorkOrder job = each.job();
+        boolean today = each.outlook().nextDeparture().equals(now.toLocalDate());
+        return new JobOutlookView(
+                job.number(),
+                job.customer(),
+                job.shipTo().town() + ", " + job.shipTo().state(),
+                each.outlook().verdict(),
+                job.promiseDate(),
+                today ? Optional.of(each.pickup().cutOff()) : Optional.empty(),
+                each.outlook().nextDeparture(),
+                each.service().name(),
+                each.service().carrier().name(),
+                job.weight().map(weight -> MeasureText.show(weight, settings.units())),
+                job.status(),
+                each.outlook().reason());
+    }
+}

@@ -1,0 +1,54 @@
+package nobrec.server.departure;
+
+import java.time.LocalDate;
+import java.time.LocalTime;
+import java.util.List;
+import java.util.Optional;
+import nobrec.core.departure.DepartureOutlook.Verdict;
+import nobrec.server.workorder.WorkOrderStatus;
+
+/** The day as departures, in the site's own time. */
+record DepartureView(
+        String site,
+        LocalDate day,
+        LocalTime now,
+        LocalTime opensAt,
+        LocalTime closesAt,
+        boolean workingDay,
+        List<PickupView> pickups,
+        List<JobOutlookView> jobs,
+        int jobsLater,
+        List<StuckView> stuck) {
+
+    /**
+     * @param minutesLeft to the cut-off; below zero when it has passed
+     * @param promised jobs that must leave with it today and are not shipped yet
+     * @param packages shipped and on it
+     */
+    record PickupView(
+            String carrier,
+            LocalTime cutOff,
+            boolean comesToday,
+            int minutesLeft,
+            int packages,
+            String weight,
+            int promised,
+            Optional<String> promisedWeight) {}
+
+    record JobOutlookView(
+            String job,
+            String customer,
+            String shipTo,
+            Verdict verdict,
+            Optional<LocalDate> promiseDate,
+            Optional<LocalTime> cutOff,
+            LocalDate nextDeparture,
+            String service,
+            String carrier,
+            Optional<String> weight,
+            WorkOrderStatus status,
+            String reason) {}
+
+    /** @param address where in the application it can be mended */
+    record StuckView(String thing, String reason, String cure, String address) {}
+}

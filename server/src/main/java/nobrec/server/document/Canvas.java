@@ -1,0 +1,78 @@
+package nobrec.server.document;
+
+import java.io.IOException;
+import java.util.List;
+import org.apache.pdfbox.pdmodel.PDDocument;
+import org.apache.pdfbox.pdmodel.PDPage;
+import org.apache.pdfbox.pdmodel.PDPageContentStream;
+import org.apache.pdfbox.pdmodel.common.PDRectangle;
+
+/** One page to draw on. Points, measured from the top left corner. */
+final class Canvas implements AutoCloseable {
+
+    private final PDPageContentStream stream;
+    private final float height;
+
+    Canvas(PDDocument document, PDRectangle format) throws IOException {
+        PDPage page = new PDPage(format);
+        document.addPage(page);
+        stream = new PDPageContentStream(document, page);
+        height = format.getHeight();
+    }
+
+    /** Draws a line of text, made smaller when it would be wider than the room. */
+    void text(List<PaperFonts.Run> runs, float left, float baseline, float size, float room) throws IOException {
+        float natural = width(runs, size);
+        float fitted = natural > room ? size * room / natural : size;
+        stream.beginText();
+        stream.newLineAtOffset(left, height - baseline);
+        for (PaperFonts.Run run : runs) {
+            stream.setFont(run.font(), fitted);
+            stream.showText(run.text());
+        }
+        stream.endText();
+    }
+
+    void rule(float left, float top, float right, float thickness) throws IOException {
+        stream.setLineWidth(thickness);
+        stream.moveTo(left, height - top);
+        stream.lineTo(right, height - top);
+        stream.stroke();
+    }
+
+    void upright(float left, float top, float bottom, float thickness) throws IOException {
+        stream.setLineWidth(thickness);
+        stream.moveTo(left, height - top);
+        stream.lineTo(left, height - bottom);
+        stream.stroke();
+    }
+
+    /** Draws a barcode in the middle between two edges, with its quiet zones inside them. */
+    void barcode(Barcode barcode, float left, float right, float top, float barHeight, float widestModule)
+            throws IOException {
+        double modules = barcode.modules() + 2.0 * Barcode.QUIET_MODULES;
+        double module = Math.min((right - left) / modules, widestModule);
+        double start = left + ((right - left) - barcode.modules() * module) / 2;
+        for (Barcode.Bar bar : barcode.bars()) {
+            stream.addRect(
+                    (float) (start + bar.left() * module),
+                    height - top - barHeight,
+                    (float) (bar.width() * module),
+                    barHeight);
+        }
+        stream.fill();
+    }
+
+    static float width(List<PaperFonts.Run> runs, float size) throws IOException {
+        float width = 0;
+        for (PaperFonts.Run run : runs) {
+            width += run.font().getStringWidth(run.text()) / 1000 * size;
+        }
+        return width;
+    }
+
+    @Override
+    public void close() throws IOException {
+        stream.close();
+    }
+}

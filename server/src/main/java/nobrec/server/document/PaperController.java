@@ -1,0 +1,32 @@
+package nobrec.server.document;
+
+import io.swagger.v3.oas.annotations.tags.Tag;
+import nobrec.server.platform.security.ForEveryone;
+import org.springframework.http.CacheControl;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.RestController;
+
+/** Kept papers, to be printed again by anyone. */
+@RestController
+@Tag(name = "papers")
+class PaperController {
+
+    private final Papers papers;
+
+    PaperController(Papers papers) {
+        this.papers = papers;
+    }
+
+    @GetMapping(path = "/api/papers/{id}", produces = MediaType.APPLICATION_PDF_VALUE)
+    @ForEveryone
+    ResponseEntity<byte[]> pdf(@PathVariable long id) {
+        return ResponseEntity.ok()
+                .header(HttpHeaders.CONTENT_DISPOSITION, "inline; filename=\"paper-" + id + ".pdf\"")
+                .cacheControl(CacheControl.noStore())
+                .body(papers.pdf(id));
+    }
+}

@@ -1,0 +1,7 @@
+package nobrec.server.document;
+
+/** What a printable is. */
+public enum PaperKind {
+    LABEL,
+    PACKING_SLIP
+}

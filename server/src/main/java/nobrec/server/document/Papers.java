@@ -1,0 +1,49 @@
+package nobrec.server.document;
+
+import java.time.Clock;
+import java.util.List;
+import nobrec.server.platform.problem.Refusal;
+import org.springframework.stereotype.Service;
+
+/** Makes papers and keeps them: the same bytes come back however often they are printed. */
+@Service
+public class Papers {
+
+    private final PaperMapper mapper;
+    private final LabelPrinter labels;
+    private final SlipPrinter slips;
+    private final Clock clock;
+
+    Papers(PaperMapper mapper, LabelPrinter labels, SlipPrinter slips, Clock clock) {
+        this.mapper = mapper;
+        this.labels = labels;
+        this.slips = slips;
+        this.clock = clock;
+    }
+
+    public void makeLabel(long shipmentId, int packageNumber, LabelText text) {
+        mapper.insert(new NewPaper(
+                shipmentId,
+                PaperKind.LABEL,
+                packageNumber,
+                "Label " + text.piece() + " of " + text.pieces(),
+                labels.print(text),
+                clock.instant()));
+    }
+
+    public void makeSlip(long shipmentId, SlipText text) {
+        mapper.insert(new NewPaper(
+                shipmentId, PaperKind.PACKING_SLIP, null, "Packing slip", slips.print(text), clock.instant()));
+    }
+
+    /** Without the bytes. */
+    public List<PaperRow> of(long shipmentId) {
+        return mapper.of(shipmentId);
+    }
+
+    byte[] pdf(long id) {
+        return mapper.pdf(id)
+                .orElseThrow(() -> Refusal.notFound("Paper " + id, "Open the job and print from there."))
+                .pdf();
+    }
+}

@@ -1,0 +1,68 @@
+package nobrec.server.document;
+
+import com.openhtmltopdf.outputdevice.helper.BaseRendererBuilder.FontStyle;
+import com.openhtmltopdf.pdfboxout.PdfRendererBuilder;
+import com.openhtmltopdf.svgsupport.BatikSVGDrawer;
+import com.openhtmltopdf.util.XRLog;
+import com.samskivert.mustache.Mustache;
+import com.samskivert.mustache.Template;
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
+import java.io.InputStream;
+import java.io.UncheckedIOException;
+import java.nio.charset.StandardCharsets;
+import java.util.HashMap;
+import java.util.Map;
+import java.util.logging.Level;
+import org.springframework.beans.factory.annotation.Value;
+import org.springframework.core.io.Resource;
+import org.springframework.stereotype.Component;
+
+/** Sets the packing slip on letter paper from a template, which escapes every text put into it. */
+@Component
+class SlipPrinter {
+
+    private static final double MODULE_MILLIMETRES = 0.4;
+    private static final double BAR_MILLIMETRES = 14;
+
+    static {
+        XRLog.listRegisteredLoggers().forEach(logger -> XRLog.setLevel(logger, Level.WARNING));
+    }
+
+    private final Template template;
+
+    SlipPrinter(@Value("classpath:paper/packing-slip.mustache") Resource file) throws IOException {
+        this.template = Mustache.compiler().compile(file.getContentAsString(StandardCharsets.UTF_8));
+    }
+
+    byte[] print(SlipText text) {
+        Map<String, Object> content = new HashMap<>();
+        content.put("slip", text);
+        content.put("barcode", Barcode.code128(text.job()).svg(MODULE_MILLIMETRES, BAR_MILLIMETRES));
+        content.put("pieces", text.packages().size());
+        try (ByteArrayOutputStream out = new ByteArrayOutputStream()) {
+            PdfRendererBuilder builder = new PdfRendererBuilder();
+            builder.useSVGDrawer(new BatikSVGDrawer());
+            font(builder, "atkinson-latin-400", "Words", 400);
+            font(builder, "atkinson-latin-700", "Words", 700);
+            font(builder, "atkinson-latin-ext-400", "Words more", 400);
+            font(builder, "atkinson-latin-ext-700", "Words more", 700);
+            font(builder, "b612-mono-latin-400", "Figures", 400);
+            font(builder, "b612-mono-latin-700", "Figures", 700);
+            builder.withHtmlContent(template.execute(content), null);
+            builder.toStream(out);
+            builder.run();
+            return out.toByteArray();
+        } catch (IOException failed) {
+            throw new UncheckedIOException("The packing slip of job " + text.job() + " cannot be set", failed);
+        }
+    }
+
+    private static void font(PdfRendererBuilder builder, String file, String family, int weight) {
+        builder.useFont(() -> open(file), family, weight, FontStyle.NORMAL, true);
+    }
+
+    private static InputStream open(String file) {
+        return SlipPrinter.class.getResourceAsStream("/fonts/" + file + ".ttf");
+    }
+}

@@ -1,0 +1,54 @@
+package nobrec.server.find;
+
+import io.swagger.v3.oas.annotations.tags.Tag;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import nobrec.server.platform.security.ForEveryone;
+import nobrec.server.shipment.Shipments;
+import nobrec.server.workorder.WorkOrder;
+import nobrec.server.workorder.WorkOrders;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RestController;
+
+/** The one field that understands whatever is scanned or typed. */
+@RestController
+@Tag(name = "find")
+class FindController {
+
+    /**
+     * @param address where in the application it is; none when nothing is exactly that
+     * @param said what was found, in words
+     */
+    record Found(Optional<String> address, String said) {}
+
+    private static final Map<String, String> SECTIONS =
+            Map.of("departures", "/departures", "jobs", "/jobs", "bench", "/bench", "postings", "/postings");
+
+    private final WorkOrders workOrders;
+    private final Shipments shipments;
+
+    FindController(WorkOrders workOrders, Shipments shipments) {
+        this.workOrders = workOrders;
+        this.shipments = shipments;
+    }
+
+    /** A section's name, a work order number or a tracking number; anything else is looked for among the jobs. */
+    @GetMapping("/api/find")
+    @ForEveryone
+    Found find(@RequestParam String text) {
+        String plain = text.strip();
+        String section = SECTIONS.get(plain.toLowerCase(Locale.ROOT));
+        if (section != null) {
+            return new Found(Optional.of(section), plain);
+        }
+        Optional<WorkOrder> job = workOrders
+                .find(plain)
+                .or(() -> shipments
+                        .workOrderOfTrackingNumber(plain.toUpperCase(Locale.ROOT))
+                        .map(workOrders::byId));
+        return job.map(each -> new Found(Optional.of("/bench/" + each.number()), "Job " + each.number()))
+                .orElseGet(() -> new Found(Optional.empty(), "Nothing is exactly “" + plain + "”."));
+    }
+}

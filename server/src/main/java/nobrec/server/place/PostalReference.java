@@ -1,0 +1,29 @@
+package nobrec.server.place;
+
+import java.util.List;
+import java.util.Optional;
+import nobrec.core.address.AddressCheck;
+import nobrec.core.address.PostalAddress;
+import nobrec.core.address.PostalArea;
+import org.springframework.stereotype.Service;
+
+/** Postal codes with their towns, and the 3-digit areas they make up. */
+@Service
+public class PostalReference {
+
+    private final PostalReferenceMapper mapper;
+
+    PostalReference(PostalReferenceMapper mapper) {
+        this.mapper = mapper;
+    }
+
+    /** What is wrong with an address. */
+    public List<AddressCheck.Finding> check(PostalAddress address) {
+        return AddressCheck.check(address, mapper.findCode(address.fiveDigitCode()));
+    }
+
+    /** The area of a postal code; empty when no postal code of that area exists. */
+    public Optional<PostalArea> areaOf(String postalCode) {
+        return mapper.findArea(PostalArea.codeOf(postalCode)).map(PostalAreaRow::area);
+    }
+}

@@ -1,0 +1,25 @@
+package nobrec.server.platform;
+
+import java.time.LocalDateTime;
+import org.springframework.boot.context.properties.ConfigurationProperties;
+import org.springframework.boot.context.properties.bind.DefaultValue;
+
+/**
+ * The demonstration; without a folder this is no demonstration.
+ *
+ * @param folder with the demo's records
+ * @param password of the demo's users
+ * @param startsAt what the demo clock showed when the real clock showed {@code startedAt}; site's own time
+ * @param startedAt real moment, seconds since 1970
+ */
+@ConfigurationProperties("nobrec.demo")
+public record DemoSettings(
+        @DefaultValue("") String folder,
+        @DefaultValue("") String password,
+        @DefaultValue("2026-12-01T13:05:00") LocalDateTime startsAt,
+        @DefaultValue("0") long startedAt) {
+
+    public boolean isOn() {
+        return !folder.isEmpty();
+    }
+}

@@ -1,0 +1,31 @@
+package nobrec.server.platform;
+
+import jakarta.validation.constraints.NotBlank;
+import jakarta.validation.constraints.NotNull;
+import java.net.URI;
+import java.time.Duration;
+import nobrec.core.measure.UnitSystem;
+import org.springframework.boot.context.properties.ConfigurationProperties;
+import org.springframework.validation.annotation.Validated;
+
+/**
+ * What is set from outside.
+ *
+ * @param units units the shop writes its measures in
+ * @param outside where carriers, books and order desk answer
+ */
+@Validated
+@ConfigurationProperties("nobrec")
+public record NobrecSettings(
+        @NotNull UnitSystem units,
+        @NotNull Outside outside,
+        @NotNull Scale scale,
+        @NotNull Accounts accounts) {
+
+    public record Outside(@NotNull URI address, @NotNull Duration timeLimit) {}
+
+    public record Scale(@NotBlank String host, int port) {}
+
+    public record Accounts(
+            @NotBlank String freightExpense, @NotBlank String freightLiability) {}
+}

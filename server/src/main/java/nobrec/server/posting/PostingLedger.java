@@ -1,0 +1,51 @@
+package nobrec.server.posting;
+
+import java.time.Clock;
+import java.util.List;
+import nobrec.server.actlog.ActLog;
+import nobrec.server.platform.problem.Refusal;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** What can be seen of the write-backs, and having one tried again. */
+@Service
+public class PostingLedger {
+
+    private static final int PAGE = 200;
+
+    private final PostingMapper mapper;
+    private final ActLog actLog;
+    private final Clock clock;
+
+    PostingLedger(PostingMapper mapper, ActLog actLog, Clock clock) {
+        this.mapper = mapper;
+        this.actLog = actLog;
+        this.clock = clock;
+    }
+
+    /** Newest first. */
+    List<Posting> newest(PostingState state, String job) {
+        return mapper.newest(state, job, PAGE);
+    }
+
+    public int failed() {
+        return mapper.countOf(PostingState.FAILED);
+    }
+
+    /** With the same key, so that it is never written twice. */
+    @Transactional
+    public void tryAgain(long id, String signIn) {
+        Posting posting =
+                mapper.byId(id).orElseThrow(() -> Refusal.notFound("Posting " + id, "Look at the ledger again."));
+        if (posting.state() == PostingState.DONE) {
+            throw Refusal.conflict("This posting", "It is done already.", "There is nothing to try again.");
+        }
+        mapper.claim(id, 0, clock.instant());
+        mapper.updateResult(id, PostingState.WAITING, posting.answer(), clock.instant(), null);
+        actLog.write(
+                signIn,
+                "had a posting tried again",
+                "Job " + posting.job(),
+                posting.target().name());
+    }
+}

@@ -1,0 +1,107 @@
+package nobrec.server.posting;
+
+import java.time.Clock;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import nobrec.core.books.FreightAccrual;
+import nobrec.core.books.JournalEntry;
+import nobrec.server.platform.Moneys;
+import nobrec.server.platform.NobrecSettings;
+import nobrec.server.shipment.ShipmentShipped;
+import org.springframework.context.event.EventListener;
+import org.springframework.stereotype.Component;
+import tools.jackson.databind.json.JsonMapper;
+
+/** Turns a shipment that has gone into its write-backs, in the same transaction. */
+@Component
+class Postings {
+
+    private final PostingMapper mapper;
+    private final JsonMapper json;
+    private final FreightAccrual accrual;
+    private final Clock clock;
+
+    Postings(PostingMapper mapper, JsonMapper json, NobrecSettings settings, Clock clock) {
+        this.mapper = mapper;
+        this.json = json;
+        this.accrual = new FreightAccrual(
+                settings.accounts().freightExpense(), settings.accounts().freightLiability());
+        this.clock = clock;
+    }
+
+    @EventListener
+    void on(ShipmentShipped shipped) {
+        String tracking = String.join(", ", shipped.trackingNumbers());
+        store(shipped, PostingTarget.INVOICE, invoice(shipped, tracking));
+        store(shipped, PostingTarget.SOURCE, source(shipped, tracking));
+        if (shipped.terms().isOurCost()) {
+            store(shipped, PostingTarget.JOURNAL, journal(shipped));
+        }
+    }
+
+    /** What is written where, and how a person would say it. */
+    private record Draft(String address, String summary, Object body) {}
+
+    private record FreightLine(String description, String amount, String tracking, LocalDate shipDate) {}
+
+    private record ShippingReport(String status, String carrier, String service, String tracking, LocalDate shipDate) {}
+
+    private static Draft invoice(ShipmentShipped shipped, String tracking) {
+        String amount = Moneys.show(shipped.customerCharge());
+        String description = "Freight, " + shipped.serviceName()
+                + (shipped.terms().isBilled() ? "" : ", " + shipped.terms().words());
+        return new Draft(
+                "/books/invoices/" + shipped.job() + "/freight",
+                "Freight line " + amount + ", tracking " + tracking + ", shipped " + shipped.shipDate(),
+                new FreightLine(description, amount, tracking, shipped.shipDate()));
+    }
+
+    private static Draft source(ShipmentShipped shipped, String tracking) {
+        return new Draft(
+                "/orderdesk/orders/" + shipped.job() + "/shipping",
+                "Shipped by " + shipped.serviceName() + ", tracking " + tracking,
+                new ShippingReport(
+                        "shipped", shipped.carrierName(), shipped.serviceName(), tracking, shipped.shipDate()));
+    }
+
+    private Draft journal(ShipmentShipped shipped) {
+        JournalEntry entry = accrual.entry(
+                shipped.shipDate(),
+                "Freight of job " + shipped.job() + ", " + shipped.serviceName(),
+                shipped.freightCost());
+        List<Map<String, String>> lines = entry.lines().stream()
+                .map(line -> Map.of(
+                        "account", line.account(),
+                        "side", line.side().name(),
+                        "amount", Moneys.show(line.amount())))
+                .toList();
+        String amount = Moneys.show(shipped.freightCost());
+        return new Draft(
+                "/books/journal",
+                "Debit " + entry.lines().get(0).account() + " " + amount + ", credit "
+                        + entry.lines().get(1).account() + " " + amount,
+                Map.of("date", entry.date().toString(), "description", entry.description(), "lines", lines));
+    }
+
+    private void store(ShipmentShipped shipped, PostingTarget target, Draft draft) {
+        Instant now = clock.instant();
+        mapper.insert(new Posting(
+                0,
+                UUID.randomUUID().toString(),
+                shipped.shipmentId(),
+                shipped.job(),
+                target,
+                draft.summary(),
+                draft.address(),
+                json.writeValueAsString(draft.body()),
+                PostingState.WAITING,
+                0,
+                now,
+                "",
+                now,
+                null));
+    }
+}

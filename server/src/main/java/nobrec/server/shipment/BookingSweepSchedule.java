@@ -1,0 +1,18 @@
+package nobrec.server.shipment;
+
+import java.time.Duration;
+import nobrec.server.platform.BackgroundWork.Sweep;
+import org.springframework.context.annotation.Bean;
+import org.springframework.context.annotation.Configuration;
+
+/** Looks after bookings without an answer. */
+@Configuration
+class BookingSweepSchedule {
+
+    private static final Duration PAUSE = Duration.ofSeconds(2);
+
+    @Bean
+    Sweep sweepOfBookings(BookingSweep sweep) {
+        return new Sweep("bookings", PAUSE, sweep::run);
+    }
+}

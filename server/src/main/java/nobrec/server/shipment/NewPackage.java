@@ -1,0 +1,53 @@
+package nobrec.server.shipment;
+
+import nobrec.core.measure.Size;
+import nobrec.core.measure.Weight;
+
+/** A package on its way into the table; the database gives it its id. */
+final class NewPackage {
+
+    private final long shipmentId;
+    private final int number;
+    private final String cartonCode;
+    private final String cartonReason;
+    private final Size size;
+    private final Weight expectedWeight;
+    private long id;
+
+    NewPackage(long shipmentId, int number, String cartonCode, String cartonReason, Size size, Weight expectedWeight) {
+        this.shipmentId = shipmentId;
+        this.number = number;
+        this.cartonCode = cartonCode;
+        this.cartonReason = cartonReason;
+        this.size = size;
+        this.expectedWeight = expectedWeight;
+    }
+
+    public long getId() {
+        return id;
+    }
+
+    public long getShipmentId() {
+        return shipmentId;
+    }
+
+    public int getNumber() {
+        return number;
+    }
+
+    public String getCartonCode() {
+        return cartonCode;
+    }
+
+    public String getCartonReason() {
+        return cartonReason;
+    }
+
+    public Size getSize() {
+        return size;
+    }
+
+    public Weight getExpectedWeight() {
+        return expectedWeight;
+    }
+}

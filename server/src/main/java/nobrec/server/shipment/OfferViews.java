@@ -1,0 +1,160 @@
+package nobrec.server.shipment;
+
+import java.math.BigDecimal;
+import java.math.RoundingMode;
+import java.util.List;
+import java.util.Optional;
+import nobrec.core.charging.CustomerCharge;
+import nobrec.core.measure.UnitSystem;
+import nobrec.core.rating.ChargeLine;
+import nobrec.core.rating.Offer;
+import nobrec.core.rating.Service;
+import nobrec.server.carrier.ServiceCatalog;
+import nobrec.server.platform.Moneys;
+import nobrec.server.platform.NobrecSettings;
+import nobrec.server.shipment.BenchView.ChargeLineView;
+import nobrec.server.shipment.BenchView.ChargeView;
+import nobrec.server.shipment.BenchView.MoneyLineView;
+import nobrec.server.shipment.BenchView.OfferView;
+import nobrec.server.workorder.WorkOrder;
+import org.joda.money.Money;
+import org.springframework.stereotype.Component;
+
+/** Offers and charges as the bench shows them: computed ones before shipping, kept ones after. */
+@Component
+class OfferViews {
+
+    private static final int WHOLE_BAR = 100;
+    private static final String KEPT_REASON = "As it was when the shipment went.";
+
+    private final ShipmentMapper mapper;
+    private final ServiceCatalog catalog;
+    private final UnitSystem units;
+
+    OfferViews(ShipmentMapper mapper, ServiceCatalog catalog, NobrecSettings settings) {
+        this.mapper = mapper;
+        this.catalog = catalog;
+        this.units = settings.units();
+    }
+
+    List<OfferView> of(Assessment assessment, WorkOrder job) {
+        Money dearest = assessment.offers().stream()
+                .flatMap(offer -> offer.total().stream())
+                .reduce(Moneys.zero(), (one, other) -> one.isGreaterThan(other) ? one : other);
+        Optional<Money> chosenTotal = assessment.chosenOffer().flatMap(Offer::total);
+        return assessment.offers().stream()
+                .map(offer -> view(offer, assessment, job, dearest, chosenTotal))
+                .toList();
+    }
+
+    private OfferView view(
+            Offer offer, Assessment assessment, WorkOrder job, Money dearest, Optional<Money> chosenTotal) {
+        Service service = offer.service();
+        Optional<String> code = Optional.of(service.code());
+        boolean chosen = assessment.choice().chosen().equals(code);
+        return new OfferView(
+                service.code(),
+                service.name(),
+                service.carrier().name(),
+                offer.isAllowed(),
+                chosen,
+                assessment.choice().cheapest().equals(code),
+                assessment.choice().earliest().equals(code),
+                service.isMeantBy(job.askedService()),
+                offer.total().map(Moneys::show),
+                chosen ? Optional.empty() : difference(offer, chosenTotal),
+                offer.total().map(total -> bar(total, dearest)).orElse(0),
+                offer.departure(),
+                offer.delivery(),
+                offer.daysLate(),
+                offer.objections().stream()
+                        .map(objection -> objection.sentence(units))
+                        .toList(),
+                offer.chargeLines().stream().map(this::line).toList());
+    }
+
+    private static Optional<String> difference(Offer offer, Optional<Money> chosenTotal) {
+        return offer.total()
+                .flatMap(total -> chosenTotal.map(chosen -> {
+                    Money difference = total.minus(chosen);
+                    return (difference.isNegative() ? "−" : "+") + Moneys.show(difference.abs());
+                }));
+    }
+
+    private static int bar(Money total, Money dearest) {
+        return total.getAmount()
+                .multiply(BigDecimal.valueOf(WHOLE_BAR))
+                .divide(dearest.getAmount(), 0, RoundingMode.HALF_UP)
+                .intValueExact();
+    }
+
+    private ChargeLineView line(ChargeLine line) {
+        return new ChargeLineView(
+                line.packageNumber(),
+                line.basis().title(),
+                Moneys.show(line.amount()),
+                line.basis().sentence(units));
+    }
+
+    static ChargeView charge(CustomerCharge charge) {
+        return new ChargeView(
+                charge.lines().stream()
+                        .map(line -> new MoneyLineView(line.title(), Moneys.show(line.amount())))
+                        .toList(),
+                Moneys.show(charge.total()),
+                Moneys.show(charge.margin()),
+                charge.reason());
+    }
+
+    /** The offer a shipment went by, from what was kept. */
+    List<OfferView> kept(Shipment shipment) {
+        return shipment.outcome()
+                .map(outcome -> {
+                    Service service = catalog.service(outcome.serviceCode());
+                    return List.of(new OfferView(
+                            service.code(),
+                            service.name(),
+                            service.carrier().name(),
+                            true,
+                            true,
+                            false,
+                            false,
+                            false,
+                            Optional.of(Moneys.show(outcome.freightCost())),
+                            Optional.empty(),
+                            WHOLE_BAR,
+                            outcome.shipDate(),
+                            outcome.deliveryDate(),
+                            0,
+                            List.of(),
+                            keptLines(shipment)));
+                })
+                .orElse(List.of());
+    }
+
+    private List<ChargeLineView> keptLines(Shipment shipment) {
+        return mapper.chargeLines(shipment.id()).stream()
+                .filter(row -> row.side() == ChargeLineRow.Side.COST)
+                .map(row -> new ChargeLineView(
+                        Optional.ofNullable(row.packageNumber()),
+                        row.title(),
+                        Moneys.show(row.amount()),
+                        row.explanation()))
+                .toList();
+    }
+
+    Optional<ChargeView> keptCharge(Shipment shipment) {
+        return shipment.outcome().map(outcome -> {
+            List<ChargeLineRow> rows = mapper.chargeLines(shipment.id()).stream()
+                    .filter(row -> row.side() == ChargeLineRow.Side.CUSTOMER)
+                    .toList();
+            return new ChargeView(
+                    rows.stream()
+                            .map(row -> new MoneyLineView(row.title(), Moneys.show(row.amount())))
+                            .toList(),
+                    Moneys.show(outcome.customerCharge()),
+                    Moneys.show(outcome.margin()),
+                    KEPT_REASON);
+        });
+    }
+}

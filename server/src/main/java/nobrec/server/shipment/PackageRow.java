@@ -1,0 +1,38 @@
+package nobrec.server.shipment;
+
+import java.util.List;
+import java.util.Optional;
+import nobrec.core.measure.Length;
+import nobrec.core.measure.Size;
+import nobrec.core.measure.Weight;
+
+/** A row of table package. */
+record PackageRow(
+        long id,
+        int number,
+        String cartonCode,
+        String cartonReason,
+        Length length,
+        Length width,
+        Length height,
+        Weight expectedWeight,
+        Weight weight,
+        Shipment.WeightSource weightSource,
+        String trackingNumber) {
+
+    Shipment.Package withContents(List<ContentRow> contents) {
+        return new Shipment.Package(
+                id,
+                number,
+                cartonCode,
+                cartonReason,
+                new Size(length, width, height),
+                Optional.ofNullable(expectedWeight),
+                Optional.ofNullable(weight),
+                Optional.ofNullable(weightSource),
+                Optional.ofNullable(trackingNumber),
+                contents.stream()
+                        .map(row -> new Shipment.Content(row.workOrderLineId(), row.quantity()))
+                        .toList());
+    }
+}

@@ -1,0 +1,39 @@
+package nobrec.server.shipment;
+
+import nobrec.core.rating.Carrier;
+import nobrec.server.carrier.CarrierGateway;
+import nobrec.server.carrier.ServiceCatalog;
+import nobrec.server.platform.problem.Refusal;
+import org.springframework.stereotype.Service;
+
+/** The act of shipping: intent, call, answer. What a crash or silence leaves open, {@link BookingSweep} finishes. */
+@Service
+class Shipping {
+
+    /** What the person saw when she decided: service code and total. */
+    record Seen(String service, String total) {}
+
+    private final ShippingIntents intents;
+    private final ShippingOutcomes outcomes;
+    private final CarrierGateway gateway;
+    private final ServiceCatalog catalog;
+
+    Shipping(ShippingIntents intents, ShippingOutcomes outcomes, CarrierGateway gateway, ServiceCatalog catalog) {
+        this.intents = intents;
+        this.outcomes = outcomes;
+        this.gateway = gateway;
+        this.catalog = catalog;
+    }
+
+    /** Ships, or leaves the shipment waiting for the carrier's answer when none comes in time. */
+    void ship(long shipmentId, Seen seen, String signIn) {
+        Booking booking = intents.begin(shipmentId, seen, signIn);
+        Carrier carrier = catalog.carrier(booking.carrierCode());
+        CarrierGateway.Booking answer = gateway.book(carrier, booking.bookingKey(), booking.request());
+        outcomes.settle(booking, answer);
+        if (answer instanceof CarrierGateway.Booking.Refused refused) {
+            throw Refusal.unusable(
+                    carrier.name(), "It refused the shipment: " + refused.reason(), "Mend that and ship again.");
+        }
+    }
+}

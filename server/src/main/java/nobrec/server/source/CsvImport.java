@@ -1,0 +1,79 @@
+package nobrec.server.source;
+
+import java.time.Clock;
+import java.util.List;
+import nobrec.core.intake.OrderReader;
+import nobrec.core.intake.RowFault;
+import nobrec.core.intake.WorkOrderDraft;
+import nobrec.server.actlog.ActLog;
+import nobrec.server.platform.problem.Refusal;
+import nobrec.server.workorder.WorkOrders;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Takes in work orders from a CSV file: all or nothing of the good ones, the faulty ones named. */
+@Service
+public class CsvImport {
+
+    /** Where work orders from dropped files come from; numbers are unique within a source. */
+    static final String SOURCE = "file";
+
+    private static final int LONGEST_NAME = 160;
+    private static final int MOST_FAULTS_KEPT = 200;
+
+    private final ImportMapper mapper;
+    private final WorkOrders workOrders;
+    private final ActLog actLog;
+    private final Clock clock;
+
+    CsvImport(ImportMapper mapper, WorkOrders workOrders, ActLog actLog, Clock clock) {
+        this.mapper = mapper;
+        this.workOrders = workOrders;
+        this.actLog = actLog;
+        this.clock = clock;
+    }
+
+    @Transactional
+    public ImportReport takeIn(String fileName, byte[] content, String signIn) {
+        CsvFile file = CsvFile.read(fileName, content);
+        List<String> missing = Layouts.SHOP_EXPORT.missingIn(file.header());
+        if (!missing.isEmpty()) {
+            throw Refusal.unusable(
+                    "File “" + fileName + "”",
+                    "Its first row lacks the columns " + String.join(", ", missing) + ".",
+                    "Export it with the headings of demo/orders-tuesday.csv, or rename the columns.");
+        }
+        OrderReader.Result result = OrderReader.read(file.header(), file.rows(), Layouts.SHOP_EXPORT);
+        NewImportRun run = new NewImportRun(shortened(fileName), Layouts.SHOP_EXPORT.name(), clock.instant(), signIn);
+        mapper.insert(run);
+        int taken = 0;
+        for (WorkOrderDraft draft : result.orders()) {
+            if (workOrders.takeIn(SOURCE, run.getId(), draft)) {
+                taken++;
+            }
+        }
+        int recognised = result.orders().size() - taken;
+        mapper.complete(run.getId(), taken, recognised, result.faultyOrders().size());
+        keepFaults(run.getId(), result.faults());
+        actLog.write(
+                signIn,
+                "took in a file",
+                fileName.length() > 120 ? fileName.substring(0, 120) : fileName,
+                taken + " new, " + recognised + " already here, "
+                        + result.faultyOrders().size() + " left out");
+        return new ImportReport(run.getId(), taken, recognised, result.faultyOrders(), result.faults());
+    }
+
+    private void keepFaults(long runId, List<RowFault> faults) {
+        if (!faults.isEmpty()) {
+            mapper.insertFaults(runId, faults.subList(0, Math.min(faults.size(), MOST_FAULTS_KEPT)));
+        }
+    }
+
+    private static String shortened(String fileName) {
+        return fileName.length() <= LONGEST_NAME ? fileName : fileName.substring(0, LONGEST_NAME);
+    }
+
+    /** What came of a file. */
+    public record ImportReport(long id, int taken, int recognised, List<String> leftOut, List<RowFault> faults) {}
+}

@@ -1,0 +1,85 @@
+package nobrec.server.source;
+
+import io.swagger.v3.oas.annotations.tags.Tag;
+import java.io.IOException;
+import java.security.Principal;
+import java.time.Instant;
+import java.util.List;
+import java.util.Optional;
+import nobrec.core.intake.RowFault;
+import nobrec.server.account.Accounts;
+import nobrec.server.platform.problem.Refusal;
+import nobrec.server.platform.security.ForCoordinators;
+import nobrec.server.platform.security.ForEveryone;
+import org.springframework.http.MediaType;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestPart;
+import org.springframework.web.bind.annotation.RestController;
+import org.springframework.web.multipart.MultipartFile;
+
+/** Files of work orders. */
+@RestController
+@Tag(name = "sources")
+class ImportController {
+
+    /** @param leftOut how many work orders were left out for a fault */
+    record ImportView(
+            String fileName,
+            String layout,
+            Instant at,
+            String by,
+            int taken,
+            int recognised,
+            int leftOut,
+            List<FaultView> faults) {}
+
+    record FaultView(int row, String column, String orderNumber, String value, String reason, String cure) {}
+
+    record ImportResult(Optional<ImportView> run) {}
+
+    private final CsvImport csvImport;
+    private final ImportMapper mapper;
+    private final Accounts accounts;
+
+    ImportController(CsvImport csvImport, ImportMapper mapper, Accounts accounts) {
+        this.csvImport = csvImport;
+        this.mapper = mapper;
+        this.accounts = accounts;
+    }
+
+    @PostMapping(path = "/api/imports", consumes = MediaType.MULTIPART_FORM_DATA_VALUE)
+    @ForCoordinators
+    ImportResult takeIn(@RequestPart("file") MultipartFile file, Principal who) throws IOException {
+        String name = file.getOriginalFilename();
+        if (name == null || name.isBlank()) {
+            throw Refusal.unusable("The file", "It has no name.", "Drop a saved file.");
+        }
+        csvImport.takeIn(name, file.getBytes(), who.getName());
+        return newest();
+    }
+
+    /** What came of the file that was dropped last. */
+    @GetMapping("/api/imports/newest")
+    @ForEveryone
+    ImportResult newest() {
+        return new ImportResult(mapper.newest().map(this::view));
+    }
+
+    private ImportView view(ImportRunRow run) {
+        return new ImportView(
+                run.fileName(),
+                run.layoutName(),
+                run.at(),
+                accounts.displayName(run.signIn()),
+                run.taken(),
+                run.recognised(),
+                run.leftOut(),
+                mapper.faultsOf(run.id()).stream().map(ImportController::view).toList());
+    }
+
+    private static FaultView view(RowFault fault) {
+        return new FaultView(
+                fault.row(), fault.column(), fault.orderNumber(), fault.value(), fault.reason(), fault.cure());
+    }
+}

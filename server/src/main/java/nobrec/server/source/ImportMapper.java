@@ -1,0 +1,25 @@
+package nobrec.server.source;
+
+import java.util.List;
+import java.util.Optional;
+import nobrec.core.intake.RowFault;
+import org.apache.ibatis.annotations.Mapper;
+import org.apache.ibatis.annotations.Param;
+
+@Mapper
+interface ImportMapper {
+
+    void insert(NewImportRun run);
+
+    void complete(
+            @Param("id") long id,
+            @Param("taken") int taken,
+            @Param("recognised") int recognised,
+            @Param("leftOut") int leftOut);
+
+    void insertFaults(@Param("runId") long runId, @Param("faults") List<RowFault> faults);
+
+    Optional<ImportRunRow> newest();
+
+    List<RowFault> faultsOf(long runId);
+}

@@ -1,0 +1,58 @@
+package nobrec.server.workorder;
+
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Optional;
+import nobrec.core.address.PlaceKind;
+import nobrec.core.address.PlaceKindRule;
+import nobrec.core.address.PostalAddress;
+import nobrec.core.charging.FreightTerms;
+import nobrec.core.measure.Size;
+import nobrec.core.measure.Weight;
+
+/** What the shop made or serviced, to be shipped. */
+public record WorkOrder(
+        long id,
+        String source,
+        String number,
+        String customer,
+        String customerPo,
+        PostalAddress shipTo,
+        String phone,
+        String mail,
+        Optional<LocalDate> promiseDate,
+        String askedService,
+        FreightTerms terms,
+        WorkOrderStatus status,
+        List<Line> lines) {
+
+    public record Line(
+            long id,
+            int position,
+            String item,
+            String description,
+            int quantityOrdered,
+            int quantityShipped,
+            Optional<Weight> unitWeight,
+            Optional<Size> unitSize) {}
+
+    public PlaceKind placeKind() {
+        return PlaceKindRule.kindOf(shipTo);
+    }
+
+    /** What the records say everything weighs; empty when a weight is missing. */
+    public Optional<Weight> weight() {
+        Weight sum = Weight.ZERO;
+        for (Line line : lines) {
+            if (line.unitWeight().isEmpty()) {
+                return Optional.empty();
+            }
+            sum = sum.plus(line.unitWeight().get().times(line.quantityOrdered()));
+        }
+        return Optional.of(sum);
+    }
+
+    public int pieces() {
+        return lines.stream().mapToInt(Line::quantityOrdered).sum();
+    }
+}

@@ -1,0 +1,19 @@
+package nobrec.server.workorder;
+
+import java.time.LocalDate;
+import nobrec.core.measure.Weight;
+
+/** A row of the job list, with the sum of its lines; the weight is null when one is missing. */
+record WorkOrderListRow(
+        long id,
+        String number,
+        String customer,
+        String name,
+        String town,
+        String state,
+        LocalDate promiseDate,
+        String askedService,
+        WorkOrderStatus status,
+        int pieces,
+        int lines,
+        Weight weight) {}

@@ -1,0 +1,47 @@
+package nobrec.server.workorder;
+
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Optional;
+import nobrec.core.address.PostalAddress;
+import nobrec.core.charging.FreightTerms;
+
+/** A row of table work_order. */
+record WorkOrderRow(
+        long id,
+        String source,
+        String number,
+        String customer,
+        String customerPo,
+        String company,
+        String person,
+        String street,
+        String street2,
+        String town,
+        String state,
+        String postalCode,
+        String country,
+        String phone,
+        String mail,
+        LocalDate promiseDate,
+        String askedService,
+        FreightTerms terms,
+        WorkOrderStatus status) {
+
+    WorkOrder workOrder(List<WorkOrderLineRow> lines) {
+        return new WorkOrder(
+                id,
+                source,
+                number,
+                customer,
+                customerPo,
+                new PostalAddress(company, person, street, street2, town, state, postalCode, country),
+                phone,
+                mail,
+                Optional.ofNullable(promiseDate),
+                askedService,
+                terms,
+                status,
+                lines.stream().map(WorkOrderLineRow::line).toList());
+    }
+}

@@ -1,0 +1,101 @@
+package nobrec.server.workorder;
+
+import java.time.Clock;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.stream.Collectors;
+import nobrec.core.address.PostalAddress;
+import nobrec.core.intake.WorkOrderDraft;
+import nobrec.server.platform.problem.Refusal;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** The work orders, however they came in. */
+@Service
+public class WorkOrders {
+
+    /** Departures looks at the most urgent of these; more are not shown on one screen. */
+    private static final int MOST_OPEN = 500;
+
+    private final WorkOrderMapper mapper;
+    private final Clock clock;
+
+    WorkOrders(WorkOrderMapper mapper, Clock clock) {
+        this.mapper = mapper;
+        this.clock = clock;
+    }
+
+    /**
+     * Takes a work order in, unless its number is there already.
+     *
+     * @return whether it was new
+     */
+    @Transactional
+    public boolean takeIn(String source, long importRunId, WorkOrderDraft draft) {
+        NewWorkOrder row = new NewWorkOrder(source, importRunId, draft, clock.instant());
+        if (mapper.insertIfNew(row) == 0) {
+            return false;
+        }
+        List<WorkOrderLineRow> lines = new ArrayList<>();
+        for (WorkOrderDraft.Line line : draft.lines()) {
+            lines.add(WorkOrderLineRow.of(row.getId(), lines.size() + 1, line));
+        }
+        mapper.insertLines(lines);
+        return true;
+    }
+
+    public Optional<WorkOrder> find(String number) {
+        return mapper.byNumber(number).map(row -> row.workOrder(mapper.linesOf(List.of(row.id()))));
+    }
+
+    public WorkOrder byNumber(String number) {
+        return find(number)
+                .orElseThrow(() -> Refusal.notFound("Job " + number, "Look for it on Jobs, or bring its record in."));
+    }
+
+    public WorkOrder byId(long id) {
+        return mapper.byId(id)
+                .map(row -> row.workOrder(mapper.linesOf(List.of(row.id()))))
+                .orElseThrow(() -> Refusal.notFound("Job " + id, "Look for it on Jobs."));
+    }
+
+    /** Those not shipped yet, the earliest promise first. */
+    public List<WorkOrder> notShipped() {
+        List<WorkOrderRow> rows = mapper.notShipped(MOST_OPEN);
+        if (rows.isEmpty()) {
+            return List.of();
+        }
+        Map<Long, List<WorkOrderLineRow>> lines = mapper
+                .linesOf(rows.stream().map(WorkOrderRow::id).toList())
+                .stream()
+                .collect(Collectors.groupingBy(WorkOrderLineRow::workOrderId));
+        return rows.stream()
+                .map(row -> row.workOrder(lines.getOrDefault(row.id(), List.of())))
+                .toList();
+    }
+
+    public void putOnBench(long id) {
+        mapper.updateStatus(id, WorkOrderStatus.ON_BENCH);
+    }
+
+    /** Everything of it has left. */
+    @Transactional
+    public void markShipped(long id) {
+        mapper.updateStatus(id, WorkOrderStatus.SHIPPED);
+        mapper.shipLines(id);
+    }
+
+    public void correctPhone(long id, String phone) {
+        mapper.updatePhone(id, phone);
+    }
+
+    public void correctShipTo(long id, PostalAddress shipTo) {
+        mapper.updateShipTo(id, shipTo);
+    }
+
+    List<WorkOrderListRow> page(WorkOrderStatus status, String text, Long beforeId, int limit) {
+        return mapper.page(status, text, beforeId, limit);
+    }
+}

@@ -1,0 +1,94 @@
+package nobrec.standins;
+
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.nio.file.Path;
+import java.util.List;
+import nobrec.standins.books.BooksStandIn;
+import nobrec.standins.carrier.CarrierStandIn;
+import nobrec.standins.http.Behaviour;
+import nobrec.standins.http.Pages;
+import nobrec.standins.http.WebServer;
+import nobrec.standins.orderdesk.OrderDeskStandIn;
+import nobrec.standins.scale.Scale;
+import nobrec.standins.scale.ScalePage;
+import nobrec.standins.scale.ScaleSocket;
+import nobrec.standins.store.RecordStore;
+import nobrec.standins.store.ShopRecords;
+
+/** The world outside, simulated: carriers, books, order desk and scale, on loopback only. For demonstration and tests. */
+public final class StandIns implements AutoCloseable {
+
+    /**
+     * @param httpPort zero for any free port
+     * @param scalePort zero for any free port
+     * @param dataFolder where the stand-ins keep what they were told
+     * @param recordsFile JSON with the order numbers the books and the order desk know
+     */
+    public record Settings(int httpPort, int scalePort, Path dataFolder, Path recordsFile) {}
+
+    private final WebServer web;
+    private final ScaleSocket scaleSocket;
+    private final Scale scale;
+    private final List<StandIn> services;
+
+    private StandIns(WebServer web, ScaleSocket scaleSocket, Scale scale, List<StandIn> services) {
+        this.web = web;
+        this.scaleSocket = scaleSocket;
+        this.scale = scale;
+        this.services = services;
+    }
+
+    public static StandIns start(Settings settings) {
+        ShopRecords shop = ShopRecords.read(settings.recordsFile());
+        Path folder = settings.dataFolder();
+        Scale scale = new Scale(System::nanoTime);
+        List<StandIn> services = List.of(
+                new CarrierStandIn(CarrierStandIn.PLOVER, new RecordStore(folder.resolve("plover.json"))),
+                new CarrierStandIn(CarrierStandIn.DUNLIN, new RecordStore(folder.resolve("dunlin.json"))),
+                new CarrierStandIn(CarrierStandIn.GODWIT, new RecordStore(folder.resolve("godwit.json"))),
+                new BooksStandIn(
+                        shop,
+                        new RecordStore(folder.resolve("invoices.json")),
+                        new RecordStore(folder.resolve("journal.json"))),
+                new OrderDeskStandIn(shop, new RecordStore(folder.resolve("orders.json"))));
+        try {
+            WebServer web = new WebServer(settings.httpPort());
+            services.forEach(service -> service.mount(web));
+            new ScalePage(scale).mount(web);
+            web.get("/", exchange -> exchange.html(Pages.index(services)));
+            web.start();
+            return new StandIns(web, new ScaleSocket(settings.scalePort(), scale), scale, services);
+        } catch (IOException failed) {
+            throw new UncheckedIOException("The stand-ins cannot listen: " + failed.getMessage(), failed);
+        }
+    }
+
+    public int httpPort() {
+        return web.port();
+    }
+
+    public int scalePort() {
+        return scaleSocket.port();
+    }
+
+    public Scale scale() {
+        return scale;
+    }
+
+    /** Tells one stand-in, by its path without the slash, how to behave from now on. */
+    public void behave(String path, Behaviour behaviour) {
+        services.stream()
+                .filter(service -> service.path().equals("/" + path))
+                .findFirst()
+                .orElseThrow(() -> new IllegalArgumentException("No stand-in " + path))
+                .conduct()
+                .set(behaviour);
+    }
+
+    @Override
+    public void close() {
+        web.close();
+        scaleSocket.close();
+    }
+}

@@ -1,0 +1,129 @@
+package nobrec.standins.books;
+
+import java.io.IOException;
+import java.math.BigDecimal;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import nobrec.standins.StandIn;
+import nobrec.standins.http.Conduct;
+import nobrec.standins.http.Exchange;
+import nobrec.standins.http.Pages;
+import nobrec.standins.http.WebServer;
+import nobrec.standins.store.RecordStore;
+import nobrec.standins.store.ShopRecords;
+import tools.jackson.databind.JsonNode;
+
+/** The shop's books: an open invoice for each work order it knows, and a journal that refuses what does not balance. */
+public final class BooksStandIn implements StandIn {
+
+    private final ShopRecords shop;
+    private final RecordStore freightLines;
+    private final RecordStore journal;
+    private final Conduct conduct = new Conduct();
+
+    public BooksStandIn(ShopRecords shop, RecordStore freightLines, RecordStore journal) {
+        this.shop = shop;
+        this.freightLines = freightLines;
+        this.journal = journal;
+    }
+
+    @Override
+    public String name() {
+        return "Books";
+    }
+
+    @Override
+    public String path() {
+        return "/books";
+    }
+
+    @Override
+    public Conduct conduct() {
+        return conduct;
+    }
+
+    @Override
+    public void mount(WebServer web) {
+        web.get(path(), exchange -> exchange.html(page()));
+        conduct.mount(web, path());
+        web.post(path() + "/invoices/{number}/freight", conduct.around(this::addFreight));
+        web.post(path() + "/journal", conduct.around(this::book));
+        web.get(path() + "/journal", exchange -> exchange.json(200, journal.all()));
+        web.get(path() + "/freight", exchange -> exchange.json(200, freightLines.all()));
+    }
+
+    private void addFreight(Exchange exchange) throws IOException {
+        ShopRecords.Order order = shop.order(exchange.pathPart(0));
+        JsonNode line = exchange.body();
+        Map<String, Object> kept = freightLines.once(exchange.header("Idempotency-Key"), () -> {
+            Map<String, Object> record = new LinkedHashMap<>();
+            record.put("invoice", order.invoice());
+            record.put("order", order.number());
+            record.put("customer", order.customer());
+            record.put("description", line.path("description").asString());
+            record.put("amount", amount(line));
+            record.put("tracking", line.path("tracking").asString());
+            record.put("shipDate", line.path("shipDate").asString());
+            return record;
+        });
+        exchange.json(201, Map.of("text", "Invoice " + kept.get("invoice") + " has the freight line."));
+    }
+
+    private void book(Exchange exchange) throws IOException {
+        JsonNode entry = exchange.body();
+        BigDecimal debit = sum(entry, "DEBIT");
+        BigDecimal credit = sum(entry, "CREDIT");
+        if (debit.signum() == 0 || debit.compareTo(credit) != 0) {
+            throw new IllegalArgumentException("Debits " + debit + " do not equal credits " + credit + ".");
+        }
+        Map<String, Object> kept = journal.once(exchange.header("Idempotency-Key"), () -> {
+            Map<String, Object> record = new LinkedHashMap<>();
+            record.put("number", "J" + (journal.size() + 1));
+            record.put("date", entry.path("date").asString());
+            record.put("description", entry.path("description").asString());
+            record.put("lines", lines(entry));
+            record.put("debit", debit);
+            record.put("credit", credit);
+            return record;
+        });
+        exchange.json(201, Map.of("text", "Journal entry " + kept.get("number") + " is booked."));
+    }
+
+    private static List<Map<String, Object>> lines(JsonNode entry) {
+        List<Map<String, Object>> lines = new ArrayList<>();
+        for (JsonNode line : entry.path("lines")) {
+            lines.add(Map.of(
+                    "account",
+                    line.path("account").asString(),
+                    "side",
+                    line.path("side").asString(),
+                    "amount",
+                    amount(line)));
+        }
+        return lines;
+    }
+
+    private static BigDecimal sum(JsonNode entry, String side) {
+        BigDecimal sum = BigDecimal.ZERO.setScale(2);
+        for (JsonNode line : entry.path("lines")) {
+            if (line.path("side").asString().equals(side)) {
+                sum = sum.add(amount(line));
+            }
+        }
+        return sum;
+    }
+
+    private static BigDecimal amount(JsonNode line) {
+        String text = line.path("amount").asString("");
+        if (!text.matches("-?[0-9]{1,9}\\.[0-9]{2}")) {
+            throw new IllegalArgumentException("“" + text + "” is no amount with two places.");
+        }
+        return new BigDecimal(text);
+    }
+
+    private String page() {
+        return Pages.of(this, "books", Map.of("freight", freightLines.all(), "journal", journal.all()));
+    }
+}
