@@ -31,11 +31,13 @@ do_start() {
     return
   fi
   install_what_is_missing
-  [ "${NOBREC_SKIP_BUILD:-}" = 1 ] || build_if_changed
+  build_if_changed
   read_secrets
   start_database
   start_standins
   start_server
+  wait_for standins "http://127.0.0.1:$OUTSIDE_PORT/" "Starting the stand-ins"
+  wait_for server "http://127.0.0.1:$PORT/actuator/health" "Starting the server"
   say_how_to_sign_in
 }
 
@@ -63,11 +65,14 @@ build_if_changed() {
   now=$(find pom.xml core/src core/pom.xml standins/src standins/pom.xml server/src server/pom.xml web/src web/pom.xml \
     web/index.html web/package.json web/package-lock.json web/*.ts docs/openapi.json -type f -print0 |
     sort -z | xargs -0 sha256sum | sha256sum)
-  if [ -f "$SERVER_JAR" ] && [ -f "$STANDINS_JAR" ] && [ "$(cat "$STATE/built" 2>/dev/null)" = "$now" ]; then
+  if [ -d "$STATE/app" ] && [ -f "$STANDINS_JAR" ] && [ "$(cat "$STATE/built" 2>/dev/null)" = "$now" ]; then
     return
   fi
   with_progress "Building (some minutes the first time)" "$LOGS/build.log" \
     mvn -B -DskipTests -pl core,standins,web,server package
+  # Laid out as files the server starts in half the time.
+  rm -rf "$STATE/app"
+  java -Djarmode=tools -jar "$SERVER_JAR" extract --destination "$STATE/app" >"$LOGS/extract.log"
   echo "$now" >"$STATE/built"
 }
 
@@ -101,18 +106,16 @@ start_standins() {
   require_free "$SCALE_PORT" "the stand-in scale" NOBREC_SCALE_PORT
   launch standins "$OUTSIDE_PORT" \
     java -Xmx128m -XX:+UseSerialGC -jar "$STANDINS_JAR" "$OUTSIDE_PORT" "$SCALE_PORT" "$STATE/standins" demo/records.json
-  wait_for standins "http://127.0.0.1:$OUTSIDE_PORT/" "Starting the stand-ins"
 }
 
 start_server() {
   if is_running server; then return; fi
   require_free "$PORT" "the server" NOBREC_PORT
-  export NOBREC_PORT="$PORT" NOBREC_SCALE_PORT="$SCALE_PORT" NOBREC_OUTSIDE="http://127.0.0.1:$OUTSIDE_PORT"
+  export NOBREC_PORT="$PORT" NOBREC_SCALE_PORT="$SCALE_PORT" NOBREC_OUTSIDE_ADDRESS="http://127.0.0.1:$OUTSIDE_PORT"
   export NOBREC_DB_URL="jdbc:mariadb://127.0.0.1:$(port_of database)/nobrec" NOBREC_DB_PASSWORD="$DB_PASSWORD"
   export NOBREC_DEMO_FOLDER="$NOBREC_HOME/demo" NOBREC_DEMO_PASSWORD="$DEMO_PASSWORD"
   export NOBREC_DEMO_STARTSAT="$DEMO_STARTS_AT" NOBREC_DEMO_STARTEDAT="$DEMO_STARTED_AT"
-  launch server "$PORT" java -Xmx768m -XX:TieredStopAtLevel=4 -jar "$SERVER_JAR"
-  wait_for server "http://127.0.0.1:$PORT/actuator/health" "Starting the server"
+  launch server "$PORT" java -Xmx768m -jar "$STATE/app/$(basename "$SERVER_JAR")"
 }
 
 require_free() {

@@ -33,9 +33,9 @@ public record DepartureOutlook(Verdict verdict, Optional<LocalDate> leaveBy, Loc
         int transit = service.transitDaysTo(zone);
         LocalDate next = pickup.departureFor(now);
         LocalDate arrival = WorkingDays.after(next, transit);
-        String way = service.name() + ", " + transit + (transit == 1 ? " working day" : " working days");
+        String way = transit + (transit == 1 ? " working day" : " working days") + " on the way.";
         if (promiseDate.isEmpty()) {
-            return new DepartureOutlook(Verdict.CAN_WAIT, Optional.empty(), next, "No promise date. " + way + ".");
+            return new DepartureOutlook(Verdict.CAN_WAIT, Optional.empty(), next, "No promise date; " + way);
         }
         LocalDate promise = promiseDate.get();
         LocalDate leaveBy = lastDeparture(pickup, WorkingDays.before(promise, transit));
@@ -44,15 +44,14 @@ public record DepartureOutlook(Verdict verdict, Optional<LocalDate> leaveBy, Loc
                     Verdict.WILL_MISS,
                     Optional.of(leaveBy),
                     next,
-                    "Promised " + DAY.format(promise) + "; leaves " + DAY.format(next) + " at the earliest, there "
-                            + DAY.format(arrival) + " by " + way + ".");
+                    "Promised " + DAY.format(promise) + ", there " + DAY.format(arrival) + " at the earliest: " + way);
         }
         boolean today = next.equals(now.toLocalDate()) && !leaveBy.isAfter(now.toLocalDate());
         return new DepartureOutlook(
                 today ? Verdict.MUST_LEAVE_TODAY : Verdict.CAN_WAIT,
                 Optional.of(leaveBy),
                 next,
-                "Promised " + DAY.format(promise) + " by " + way + ".");
+                "Promised " + DAY.format(promise) + ": " + way);
     }
 
     private static LocalDate lastDeparture(Pickup pickup, LocalDate day) {

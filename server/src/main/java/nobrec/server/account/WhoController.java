@@ -8,6 +8,7 @@ import java.time.Instant;
 import java.util.Optional;
 import nobrec.server.platform.DemoSettings;
 import nobrec.server.platform.security.Role;
+import nobrec.server.site.Sites;
 import org.springframework.security.access.prepost.PreAuthorize;
 import org.springframework.security.web.csrf.CsrfToken;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -18,18 +19,20 @@ import org.springframework.web.bind.annotation.RestController;
 @Tag(name = "account")
 class WhoController {
 
-    /** @param demo whether this is the demonstration, with a clock of its own */
-    record WhoView(boolean signedIn, Optional<PersonView> person, boolean demo, Instant now) {}
+    /** @param demo whether this is the demonstration, with a clock of its own; @param timeZone of the site */
+    record WhoView(boolean signedIn, Optional<PersonView> person, boolean demo, Instant now, String timeZone) {}
 
     record PersonView(String signIn, String displayName, Role role) {}
 
     private final Accounts accounts;
     private final DemoSettings demo;
+    private final Sites sites;
     private final Clock clock;
 
-    WhoController(Accounts accounts, DemoSettings demo, Clock clock) {
+    WhoController(Accounts accounts, DemoSettings demo, Sites sites, Clock clock) {
         this.accounts = accounts;
         this.demo = demo;
+        this.sites = sites;
         this.clock = clock;
     }
 
@@ -40,6 +43,6 @@ class WhoController {
         Optional<PersonView> person = Optional.ofNullable(request.getUserPrincipal())
                 .flatMap(each -> accounts.find(each.getName()))
                 .map(user -> new PersonView(user.signIn(), user.displayName(), user.role()));
-        return new WhoView(person.isPresent(), person, demo.isOn(), clock.instant());
+        return new WhoView(person.isPresent(), person, demo.isOn(), clock.instant(), sites.timeZone());
     }
 }

@@ -1,6 +1,7 @@
 package nobrec.server.document;
 
 import io.swagger.v3.oas.annotations.tags.Tag;
+import java.time.Duration;
 import nobrec.server.platform.security.ForEveryone;
 import org.springframework.http.CacheControl;
 import org.springframework.http.HttpHeaders;
@@ -28,5 +29,14 @@ class PaperController {
                 .header(HttpHeaders.CONTENT_DISPOSITION, "inline; filename=\"paper-" + id + ".pdf\"")
                 .cacheControl(CacheControl.noStore())
                 .body(papers.pdf(id));
+    }
+
+    /** Its first page as a picture, for the screen. */
+    @GetMapping(path = "/api/papers/{id}/picture", produces = MediaType.IMAGE_PNG_VALUE)
+    @ForEveryone
+    ResponseEntity<byte[]> picture(@PathVariable long id) {
+        return ResponseEntity.ok()
+                .cacheControl(CacheControl.maxAge(Duration.ofHours(1)).cachePrivate())
+                .body(papers.picture(id));
     }
 }

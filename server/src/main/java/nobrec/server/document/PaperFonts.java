@@ -21,7 +21,7 @@ final class PaperFonts {
     PaperFonts(PDDocument document) throws IOException {
         plain = List.of(load(document, "atkinson-latin-400"), load(document, "atkinson-latin-ext-400"));
         bold = List.of(load(document, "atkinson-latin-700"), load(document, "atkinson-latin-ext-700"));
-        figures = List.of(load(document, "b612-mono-latin-700"));
+        figures = List.of(load(document, "spline-mono-latin-700"));
     }
 
     List<Run> plain(String text) {

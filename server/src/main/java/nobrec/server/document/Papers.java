@@ -41,6 +41,11 @@ public class Papers {
         return mapper.of(shipmentId);
     }
 
+    /** The first page as a PNG picture, to be looked at on a screen. */
+    byte[] picture(long id) {
+        return PagePicture.png(pdf(id));
+    }
+
     byte[] pdf(long id) {
         return mapper.pdf(id)
                 .orElseThrow(() -> Refusal.notFound("Paper " + id, "Open the job and print from there."))

@@ -47,8 +47,8 @@ class SlipPrinter {
             font(builder, "atkinson-latin-700", "Words", 700);
             font(builder, "atkinson-latin-ext-400", "Words more", 400);
             font(builder, "atkinson-latin-ext-700", "Words more", 700);
-            font(builder, "b612-mono-latin-400", "Figures", 400);
-            font(builder, "b612-mono-latin-700", "Figures", 700);
+            font(builder, "spline-mono-latin-400", "Figures", 400);
+            font(builder, "spline-mono-latin-700", "Figures", 700);
             builder.withHtmlContent(template.execute(content), null);
             builder.toStream(out);
             builder.run();

@@ -14,6 +14,7 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 
 /** One shipment on the bench. Every act answers with the whole bench as it is then. */
@@ -64,10 +65,11 @@ class BenchController {
         return views.of(shipments.open(choice.job().strip(), who.getName()));
     }
 
-    @GetMapping("/{id}")
+    /** The shipment of a job, if it was opened. */
+    @GetMapping
     @ForEveryone
-    BenchView look(@PathVariable long id) {
-        return views.of(id);
+    BenchView look(@RequestParam String job) {
+        return views.of(shipments.ofJob(job));
     }
 
     /** What the bench would show with that weight, which is not kept. */

@@ -90,6 +90,14 @@ public class Shipments {
         }
     }
 
+    /** The shipment of a job that was opened before. */
+    public Shipment ofJob(String jobNumber) {
+        return mapper.byWorkOrder(workOrders.byNumber(jobNumber).id())
+                .map(this::load)
+                .orElseThrow(() -> Refusal.notFound(
+                        "A shipment of job " + jobNumber, "A coordinator or packer opens it on the bench."));
+    }
+
     public Shipment byId(long id) {
         return load(mapper.byId(id).orElseThrow(Shipments::none));
     }

@@ -24,6 +24,11 @@ public class Sites {
                 .orElseThrow(() -> Refusal.notFound("A site of ours", "Set up the shop's address first."));
     }
 
+    /** The home site's time zone; UTC while nothing is set up. */
+    public String timeZone() {
+        return mapper.all().stream().findFirst().map(Site::timeZone).orElse("UTC");
+    }
+
     public Site byId(long id) {
         return mapper.all().stream()
                 .filter(site -> site.id() == id)

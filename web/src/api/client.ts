@@ -1,0 +1,75 @@
+import createClient from "openapi-fetch";
+import { asProblem, type Problem } from "./problem";
+import type { components, paths } from "./schema";
+
+export type Schemas = components["schemas"];
+
+function csrfToken(): string {
+  const cookie = document.cookie.split("; ").find((each) => each.startsWith("XSRF-TOKEN="));
+  return cookie ? decodeURIComponent(cookie.slice("XSRF-TOKEN=".length)) : "";
+}
+
+/** The server's API, with the token it wants on everything that changes something. */
+export const api = createClient<paths>({ baseUrl: "/" });
+
+api.use({
+  onRequest({ request }) {
+    if (request.method !== "GET") {
+      request.headers.set("X-XSRF-TOKEN", csrfToken());
+    }
+    return request;
+  },
+});
+
+/** The answer of a call, or its problem thrown. */
+export async function answer<T>(
+  call: Promise<{ data?: T; error?: unknown; response: Response }>,
+): Promise<T> {
+  const { data, error, response } = await call;
+  if (!response.ok) {
+    throw refusal(error, response.status);
+  }
+  return data as T;
+}
+
+function refusal(error: unknown, status: number): Problem {
+  if (status === 401) {
+    return {
+      thing: "Your sign-in",
+      detail: "It has ended.",
+      cure: "Reload the page and sign in again.",
+      status,
+    };
+  }
+  return asProblem(error);
+}
+
+/** Signs in with a form, as the server's sign-in wants it. */
+export async function signIn(name: string, password: string): Promise<boolean> {
+  const response = await fetch("/api/sign-in", {
+    method: "POST",
+    headers: { "X-XSRF-TOKEN": csrfToken() },
+    body: new URLSearchParams({ username: name, password }),
+  });
+  return response.ok;
+}
+
+export async function signOut(): Promise<void> {
+  await fetch("/api/sign-out", { method: "POST", headers: { "X-XSRF-TOKEN": csrfToken() } });
+}
+
+/** Sends a file of work orders. */
+export async function sendFile(file: File): Promise<Schemas["ImportResult"]> {
+  const body = new FormData();
+  body.append("file", file);
+  const response = await fetch("/api/imports", {
+    method: "POST",
+    headers: { "X-XSRF-TOKEN": csrfToken() },
+    body,
+  });
+  const said: unknown = await response.json().catch(() => undefined);
+  if (!response.ok) {
+    throw refusal(said, response.status);
+  }
+  return said as Schemas["ImportResult"];
+}

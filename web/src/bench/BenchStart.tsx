@@ -1,0 +1,68 @@
+import { useQuery } from "@tanstack/react-query";
+import { useCallback, useMemo } from "react";
+import { Link, useNavigate } from "react-router";
+import { answer, api } from "../api/client";
+import { Key } from "../ui/Key";
+import { Empty, Trouble, Waiting } from "../ui/states";
+import { useCursor } from "../ui/useCursor";
+
+/** The bench with nothing on it: what was begun and not finished, or scan a slip. */
+export function BenchStart() {
+  const navigate = useNavigate();
+  const begun = useQuery({
+    queryKey: ["jobs", "begun"],
+    queryFn: () => answer(api.GET("/api/work-orders", { params: { query: { status: "ON_BENCH" } } })),
+  });
+  const rows = useMemo(() => begun.data?.rows ?? [], [begun.data]);
+  const open = useCallback(
+    (index: number) => void navigate("/bench/" + encodeURIComponent(rows[index]?.number ?? "")),
+    [rows, navigate],
+  );
+  const [at, setAt] = useCursor(rows.length, open);
+  if (begun.isPending) {
+    return <Waiting what="The bench" />;
+  }
+  if (begun.isError) {
+    return <Trouble error={begun.error} again={() => void begun.refetch()} />;
+  }
+  return (
+    <div className="px-5 py-3">
+      <h1>Bench</h1>
+      <p className="my-3 text-lg">
+        Scan a work order's barcode, or press <Key name="/" /> and type its number.
+      </p>
+      <h2 className="mt-6 mb-2">Begun and not shipped</h2>
+      {rows.length === 0 ? (
+        <Empty>
+          Nothing is open. A job stands here from its first look on the bench until it is shipped.
+        </Empty>
+      ) : (
+        <table className="timetable">
+          <thead>
+            <tr>
+              <th>Job</th>
+              <th>Customer</th>
+              <th>To</th>
+            </tr>
+          </thead>
+          <tbody>
+            {rows.map((row, index) => (
+              <tr key={row.number} className={index === at ? "at" : ""} onClick={() => setAt(index)}>
+                <td className="figure">
+                  <Link
+                    to={"/bench/" + encodeURIComponent(row.number)}
+                    className="font-bold underline decoration-base-300"
+                  >
+                    {row.number}
+                  </Link>
+                </td>
+                <td>{row.customer}</td>
+                <td>{row.town}</td>
+              </tr>
+            ))}
+          </tbody>
+        </table>
+      )}
+    </div>
+  );
+}

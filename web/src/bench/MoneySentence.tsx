@@ -1,0 +1,31 @@
+import type { BenchData } from "./useBench";
+
+/** The money, as a sentence. */
+export function MoneySentence({ bench }: { bench: BenchData }) {
+  const { charge, currency } = bench;
+  if (!charge) {
+    return (
+      <p className="quiet">What the customer pays is known when a service is chosen that has a price.</p>
+    );
+  }
+  const kept = charge.margin.startsWith("-");
+  return (
+    <p className="text-lg leading-snug" title={charge.reason}>
+      {charge.lines.map((line, index) => (
+        <span key={line.title}>
+          {index > 0 && <span className="quiet"> + </span>}
+          {line.title} <span className="figure">{line.amount}</span>
+        </span>
+      ))}
+      {charge.lines.length > 0 ? <span className="quiet"> = </span> : <span>{charge.reason} </span>}
+      <strong>
+        customer pays <span className="figure">{charge.total}</span>
+      </strong>
+      <span className="quiet"> {currency}</span>
+      <span className="ml-5">
+        {kept ? "it costs us" : "we keep"} <span className="figure">{charge.margin.replace("-", "")}</span>
+        <span className="quiet"> after freight and cartons</span>
+      </span>
+    </p>
+  );
+}

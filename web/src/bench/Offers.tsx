@@ -1,0 +1,190 @@
+import { useMemo, useState } from "react";
+import { count, day } from "../ui/format";
+import { Key } from "../ui/Key";
+import { useKeys } from "../ui/keys";
+import { PaperPictures } from "./PaperPictures";
+import { acts, type BenchData, type useAct } from "./useBench";
+
+type Offer = BenchData["offers"][number];
+
+interface Props {
+  bench: BenchData;
+  /** Whether the prices are for a weight that is still being typed. */
+  guessed: boolean;
+  act: ReturnType<typeof useAct>;
+}
+
+/** All services side by side, each openable down to its charge lines. */
+export function Offers({ bench, guessed, act }: Props) {
+  const open = bench.state === "OPEN";
+  const [wanted, setWanted] = useState<string>();
+  const [unfolded, setUnfolded] = useState<string | undefined>(open ? undefined : bench.offers[0]?.service);
+  const chosen = bench.offers.find((offer) => offer.chosen)?.service;
+  const at = wanted ?? chosen ?? bench.offers[0]?.service;
+  const carryOut = act.mutate;
+
+  useKeys(
+    useMemo(() => {
+      const index = bench.offers.findIndex((offer) => offer.service === at);
+      const move = (step: number) => setWanted(bench.offers[index + step]?.service ?? at);
+      const unfold = {
+        key: "F9",
+        label: "Open the offer to its charge lines",
+        run: () => setUnfolded((now) => (now === at ? undefined : at)),
+      };
+      return open
+        ? [
+            { key: "ArrowDown", label: "Next offer", run: () => move(1) },
+            { key: "ArrowUp", label: "Offer before", run: () => move(-1) },
+            {
+              key: "Enter",
+              label: "Take this offer",
+              run: () => (at && at !== chosen ? carryOut(acts.chooseService(at)) : undefined),
+            },
+            unfold,
+          ]
+        : [unfold];
+    }, [bench.offers, at, chosen, open, carryOut]),
+  );
+
+  return (
+    <section aria-label="Offers" className="overflow-auto px-4 py-3">
+      <div className="flex items-center gap-2">
+        <h2>Offers</h2>
+        <span className="quiet">{bench.currency}</span>
+        {guessed && <strong className="text-warning">for the weight being typed</strong>}
+        <span className="quiet ml-auto flex items-center gap-1">
+          {open && (
+            <>
+              <Key name="↑" /> <Key name="↓" /> <Key name="Enter" /> take
+            </>
+          )}
+          <Key name="F9" /> charge lines
+        </span>
+      </div>
+      {bench.offers.length === 0 && (
+        <p className="quiet border-y border-base-300 py-4">
+          There are no offers: without a postal code that exists no distance can be computed. Mend the address
+          below.
+        </p>
+      )}
+      <ul className="mt-1">
+        {bench.offers.map((offer) => (
+          <OfferRow
+            key={offer.service}
+            offer={offer}
+            current={open && offer.service === at}
+            unfolded={offer.service === unfolded}
+            take={() => {
+              setWanted(offer.service);
+              if (open && !offer.chosen) {
+                carryOut(acts.chooseService(offer.service));
+              }
+            }}
+            unfold={() => setUnfolded((now) => (now === offer.service ? undefined : offer.service))}
+          />
+        ))}
+      </ul>
+      <p className="quiet mt-1">{bench.choiceReason}</p>
+      <PaperPictures bench={bench} />
+    </section>
+  );
+}
+
+interface RowProps {
+  offer: Offer;
+  current: boolean;
+  unfolded: boolean;
+  take: () => void;
+  unfold: () => void;
+}
+
+function OfferRow({ offer, current, unfolded, take, unfold }: RowProps) {
+  return (
+    <li
+      data-service={offer.service}
+      className={
+        "border-b border-base-300 border-l-4 py-1 pl-2 " +
+        (offer.chosen ? "border-l-primary bg-base-200" : "border-l-transparent") +
+        (current ? " outline-1 -outline-offset-1 outline-base-content outline-dotted" : "")
+      }
+    >
+      <div className="grid grid-cols-[1fr_6rem_6.6rem_1.4rem] items-baseline gap-x-3">
+        <button type="button" className="text-left" aria-pressed={offer.chosen} onClick={take}>
+          <strong className={offer.allowed ? "" : "quiet font-normal line-through"}>{offer.name}</strong>
+          <Marks offer={offer} />
+        </button>
+        <span className={"figure text-right text-lg " + (offer.chosen ? "font-bold" : "")}>
+          {offer.total ?? "no price"}
+        </span>
+        <span className="figure text-right">{day(offer.delivery)}</span>
+        <button
+          type="button"
+          aria-expanded={unfolded}
+          aria-label={`Charge lines of ${offer.name}`}
+          onClick={unfold}
+        >
+          {unfolded ? "−" : "+"}
+        </button>
+        <span className="h-1.5 self-center bg-base-300/50" aria-hidden>
+          <span className={"block h-full " + barColour(offer)} style={{ width: `${offer.bar}%` }} />
+        </span>
+        <span className="figure quiet text-right">{offer.difference ?? (offer.chosen ? "chosen" : "")}</span>
+        <span className="text-right text-sm font-bold whitespace-nowrap text-warning">
+          {offer.daysLate > 0 && `${count(offer.daysLate, "day", "days")} late`}
+        </span>
+      </div>
+      {offer.objections.length > 0 && (
+        <p className="pr-8 leading-snug text-error">Not allowed. {offer.objections.join(" ")}</p>
+      )}
+      {unfolded && <ChargeLines offer={offer} />}
+    </li>
+  );
+}
+
+function Marks({ offer }: { offer: Offer }) {
+  const words = [
+    offer.asked && "asked for",
+    offer.cheapest && "cheapest",
+    offer.earliest && "earliest",
+  ].filter((word) => word !== false);
+  return words.map((word) => (
+    <span key={word} className="ml-2 border-b-2 border-primary text-sm">
+      {word}
+    </span>
+  ));
+}
+
+function barColour(offer: Offer): string {
+  if (!offer.allowed) {
+    return "bg-base-300";
+  }
+  return offer.chosen ? "bg-primary" : "bg-secondary";
+}
+
+function ChargeLines({ offer }: { offer: Offer }) {
+  if (offer.lines.length === 0) {
+    return <p className="quiet">It has no price, so it has no charge lines.</p>;
+  }
+  return (
+    <table className="my-1 w-[calc(100%-2rem)]">
+      <tbody>
+        {offer.lines.map((line, index) => (
+          <tr key={index} className="align-baseline">
+            <td className="w-28 pr-2 whitespace-nowrap">
+              {line.title}
+              {line.packageNumber && <span className="quiet"> {line.packageNumber}</span>}
+            </td>
+            <td className="quiet pr-3 text-sm leading-snug">{line.explanation}</td>
+            <td className="figure text-right">{line.amount}</td>
+          </tr>
+        ))}
+        <tr className="border-t border-base-content">
+          <td>Total</td>
+          <td />
+          <td className="figure text-right font-bold">{offer.total}</td>
+        </tr>
+      </tbody>
+    </table>
+  );
+}

@@ -1,0 +1,146 @@
+import { useCallback, useMemo, useState } from "react";
+import { Key } from "../ui/Key";
+import { useKeys } from "../ui/keys";
+import { CartonChoice } from "./CartonChoice";
+import { PackageDrawing } from "./PackageDrawing";
+import { SizeField } from "./SizeField";
+import { WeightField } from "./WeightField";
+import { acts, type BenchData, type useAct } from "./useBench";
+
+type Package = BenchData["packages"][number];
+type Act = ReturnType<typeof useAct>;
+
+interface Props {
+  bench: BenchData;
+  act: Act;
+  setPreview: (bench: BenchData | undefined) => void;
+}
+
+/** The packages, each with its drawing, its weight in large figures, its carton and size. */
+export function Packages({ bench, act, setPreview }: Props) {
+  const [wanted, setWanted] = useState<number>();
+  const open = bench.state === "OPEN";
+  const firstWithout = bench.packages.find((each) => !each.weight)?.number;
+  const at = wanted ?? firstWithout ?? 1;
+  const carryOut = act.mutate;
+
+  const readScale = useCallback(
+    () => carryOut(acts.readScale(at), { onSuccess: () => setWanted(undefined) }),
+    [carryOut, at],
+  );
+  const last = bench.packages.length;
+  useKeys(
+    useMemo(
+      () =>
+        open
+          ? [
+              { key: "F4", label: "Read the scale for this package", run: readScale },
+              { key: "Alt+ArrowDown", label: "Next package", run: () => setWanted(Math.min(at + 1, last)) },
+              { key: "Alt+ArrowUp", label: "Package before", run: () => setWanted(Math.max(at - 1, 1)) },
+            ]
+          : [],
+      [open, readScale, at, last],
+    ),
+  );
+
+  return (
+    <section aria-label="Packages" className="overflow-auto border-r border-base-300 px-4 py-3">
+      <div className="flex items-center justify-between">
+        <h2>{bench.packages.length === 1 ? "One package" : `${bench.packages.length} packages`}</h2>
+        {open && (
+          <button type="button" className="act" disabled={act.isPending} onClick={readScale}>
+            {act.isPending ? "One moment …" : "Read scale"} <Key name="F4" />
+          </button>
+        )}
+      </div>
+      <ol>
+        {bench.packages.map((each) => (
+          <PackageRow
+            key={each.number}
+            bench={bench}
+            each={each}
+            act={act}
+            current={open && each.number === at}
+            choose={() => setWanted(each.number)}
+            done={() => setWanted(undefined)}
+            setPreview={setPreview}
+          />
+        ))}
+      </ol>
+    </section>
+  );
+}
+
+interface RowProps {
+  bench: BenchData;
+  each: Package;
+  act: Act;
+  current: boolean;
+  choose: () => void;
+  done: () => void;
+  setPreview: Props["setPreview"];
+}
+
+function PackageRow({ bench, each, act, current, choose, done, setPreview }: RowProps) {
+  const open = bench.state === "OPEN";
+  return (
+    <li
+      className={
+        "border-b border-base-300 py-2 pl-2 " +
+        (current ? "border-l-4 border-l-primary" : "border-l-4 border-l-transparent")
+      }
+      aria-current={current}
+      onClick={choose}
+    >
+      <div className="flex gap-3">
+        <PackageDrawing each={each} />
+        <div className="min-w-0 flex-1">
+          <p className="flex items-baseline justify-between">
+            <span>
+              <strong>Package {each.number}</strong> <span className="quiet">of {bench.packages.length}</span>
+            </span>
+            {each.trackingNumber && <strong className="figure text-primary">{each.trackingNumber}</strong>}
+          </p>
+          <p className={"font-mono text-3xl tracking-tight " + (each.weight ? "font-bold" : "quiet")}>
+            {each.weight ?? each.expectedWeight ?? `– ${bench.weightUnit}`}
+          </p>
+          <p className="quiet leading-snug">{weightState(each)}</p>
+          {open && current && (
+            <WeightField bench={bench} number={each.number} act={act} done={done} setPreview={setPreview} />
+          )}
+        </div>
+      </div>
+      {open && current ? (
+        <div className="mt-2 flex flex-wrap items-end gap-3">
+          <CartonChoice bench={bench} each={each} act={act} />
+          <SizeField key={each.size} each={each} act={act} />
+        </div>
+      ) : (
+        <p className="mt-1">
+          {each.cartonName} <span className="figure">{each.size}</span>
+        </p>
+      )}
+      {open && <p className="quiet mt-1 leading-snug">{each.cartonReason}</p>}
+      <p className="mt-1 leading-snug">
+        {each.contents.map((content) => (
+          <span key={content.item} className="mr-3 inline-block">
+            <span className="figure">
+              {content.quantity} × {content.item}
+            </span>{" "}
+            {content.description}
+          </span>
+        ))}
+      </p>
+    </li>
+  );
+}
+
+function weightState(each: Package): string {
+  if (each.weight) {
+    const expected = each.expectedWeight ? `; the records say ${each.expectedWeight}` : "";
+    return (each.weightSource === "SCALE" ? "from the scale, stable" : "typed") + expected;
+  }
+  return each.expectedWeight
+    ? "not weighed yet; this is what the records say, carton included"
+    : "not weighed yet, and a weight is missing in the record";
+}

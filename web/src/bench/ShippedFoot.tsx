@@ -1,0 +1,78 @@
+import { useQuery } from "@tanstack/react-query";
+import { useMemo } from "react";
+import { Link, useNavigate } from "react-router";
+import { answer, api } from "../api/client";
+import { useWho } from "../signin/who";
+import { moment } from "../ui/format";
+import { Key } from "../ui/Key";
+import { useKeys } from "../ui/keys";
+import { MoneySentence } from "./MoneySentence";
+import type { BenchData } from "./useBench";
+
+/** After the act: the numbers, the papers, and the next job. */
+export function ShippedFoot({ bench }: { bench: BenchData }) {
+  const timeZone = useWho().data?.timeZone ?? "UTC";
+  if (bench.state === "SHIPPING") {
+    return (
+      <div className="border-t-2 border-base-content px-5 py-4" role="status">
+        <strong className="text-warning">It is being shipped.</strong> {bench.waitingFor}
+      </div>
+    );
+  }
+  return (
+    <div className="border-t-2 border-base-content px-5 py-2">
+      <p className="flex flex-wrap items-baseline gap-x-4">
+        <strong className="text-lg text-primary">✓ Shipped</strong>
+        {bench.shipped && (
+          <span>
+            by {bench.shipped.by}, <span className="figure">{moment(bench.shipped.at, timeZone)}</span>, with{" "}
+            <strong className="figure">{bench.shipped.trackingNumbers.join(", ")}</strong>
+          </span>
+        )}
+      </p>
+      <div className="mt-2 flex items-center justify-between gap-6">
+        <MoneySentence bench={bench} />
+        <span className="flex gap-3">
+          <Papers bench={bench} />
+          <NextJob />
+        </span>
+      </div>
+    </div>
+  );
+}
+
+function Papers({ bench }: { bench: BenchData }) {
+  const papers = bench.papers;
+  useKeys(
+    useMemo(
+      () => [
+        {
+          key: "F7",
+          label: "Open the papers to print",
+          run: () => papers.forEach((paper) => window.open(paper.address, "_blank")),
+        },
+      ],
+      [papers],
+    ),
+  );
+  return papers.map((paper, index) => (
+    <a key={paper.id} href={paper.address} target="_blank" rel="noreferrer" className="act">
+      {paper.title} {index === 0 && <Key name="F7" />}
+    </a>
+  ));
+}
+
+function NextJob() {
+  const navigate = useNavigate();
+  const board = useQuery({ queryKey: ["departures"], queryFn: () => answer(api.GET("/api/departures")) });
+  const next = board.data?.jobs[0]?.job;
+  const address = next ? "/bench/" + encodeURIComponent(next) : "/departures";
+  useKeys(
+    useMemo(() => [{ key: "F2", label: "Next job", run: () => void navigate(address) }], [navigate, address]),
+  );
+  return (
+    <Link to={address} className="act border-2 font-bold">
+      {next ? `Next: job ${next}` : "Departures"} <Key name="F2" />
+    </Link>
+  );
+}

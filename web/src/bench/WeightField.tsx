@@ -1,0 +1,104 @@
+import { useEffect, useMemo, useRef, useState } from "react";
+import { isProblem } from "../api/problem";
+import { Key } from "../ui/Key";
+import { useKeys } from "../ui/keys";
+import { acts, type BenchData, previewWeight, type useAct } from "./useBench";
+
+const PAUSE_MS = 120;
+
+interface Props {
+  bench: BenchData;
+  number: number;
+  act: ReturnType<typeof useAct>;
+  done: () => void;
+  setPreview: (bench: BenchData | undefined) => void;
+}
+
+/** A weight as people type it. The offers follow while she types; Enter keeps it. */
+export function WeightField({ bench, number, act, done, setPreview }: Props) {
+  const field = useRef<HTMLInputElement>(null);
+  const [text, setText] = useState("");
+  const [hint, setHint] = useState("");
+  useKeys(useMemo(() => [{ key: "F2", label: "Type the weight", run: () => field.current?.focus() }], []));
+
+  useEffect(() => {
+    const typed = text.trim();
+    if (!typed) {
+      return;
+    }
+    let stale = false;
+    const timer = setTimeout(() => {
+      previewWeight(bench.id, number, typed)
+        .then((view) => {
+          if (!stale) {
+            setPreview(view);
+            setHint("");
+          }
+        })
+        .catch((error: unknown) => {
+          if (!stale) {
+            setPreview(undefined);
+            setHint(isProblem(error) ? `${error.detail} ${error.cure}` : "");
+          }
+        });
+    }, PAUSE_MS);
+    return () => {
+      stale = true;
+      clearTimeout(timer);
+    };
+  }, [text, bench.id, number, setPreview]);
+
+  useEffect(() => () => setPreview(undefined), [setPreview]);
+
+  function clear() {
+    setText("");
+    setHint("");
+    setPreview(undefined);
+  }
+
+  return (
+    <form
+      className="mt-1"
+      onSubmit={(event) => {
+        event.preventDefault();
+        if (text.trim()) {
+          act.mutate(acts.typeWeight(number, text), {
+            onSuccess: () => {
+              clear();
+              done();
+              field.current?.blur();
+            },
+          });
+        }
+      }}
+    >
+      <label className="flex items-center gap-2">
+        <Key name="F2" />
+        <input
+          ref={field}
+          value={text}
+          onChange={(event) => {
+            setText(event.target.value);
+            if (!event.target.value.trim()) {
+              clear();
+            }
+          }}
+          onKeyDown={(event) => {
+            if (event.key === "Escape") {
+              clear();
+              field.current?.blur();
+            }
+          }}
+          aria-label={`Weight of package ${number}`}
+          placeholder="4.2 or 4 lb 3 oz"
+          maxLength={40}
+          className="entry w-full font-mono"
+        />
+        <Key name="Enter" />
+      </label>
+      <p role="status" className="min-h-[1.2em] leading-snug text-warning">
+        {hint}
+      </p>
+    </form>
+  );
+}

@@ -1,0 +1,91 @@
+import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
+import { answer, api, type Schemas } from "../api/client";
+import { useWho } from "../signin/who";
+
+export type BenchData = Schemas["BenchView"];
+
+const LOOK_AGAIN_MS = 1_500;
+const HANDLERS = ["COORDINATOR", "PACKER"];
+
+/** The shipment of a job: opened by who packs, only looked at by others. */
+export function useBench(job: string) {
+  const role = useWho().data?.person?.role ?? "";
+  return useQuery({
+    queryKey: ["bench", job],
+    queryFn: () =>
+      HANDLERS.includes(role)
+        ? answer(api.POST("/api/shipments", { body: { job } }))
+        : answer(api.GET("/api/shipments", { params: { query: { job } } })),
+    refetchInterval: (query) => (query.state.data?.state === "SHIPPING" ? LOOK_AGAIN_MS : false),
+  });
+}
+
+/** An act on the bench; the server answers with the whole bench as it is then. */
+export type BenchAct = (id: number) => Promise<BenchData>;
+
+const inPath = (id: number, number: number) => ({ params: { path: { id, number } } });
+
+export const acts = {
+  typeWeight:
+    (number: number, text: string): BenchAct =>
+    (id) =>
+      answer(
+        api.PUT("/api/shipments/{id}/packages/{number}/weight", { ...inPath(id, number), body: { text } }),
+      ),
+  readScale:
+    (number: number): BenchAct =>
+    (id) =>
+      answer(api.POST("/api/shipments/{id}/packages/{number}/scale-reading", inPath(id, number))),
+  changeCarton:
+    (number: number, text: string): BenchAct =>
+    (id) =>
+      answer(
+        api.PUT("/api/shipments/{id}/packages/{number}/carton", { ...inPath(id, number), body: { text } }),
+      ),
+  typeSize:
+    (number: number, text: string): BenchAct =>
+    (id) =>
+      answer(
+        api.PUT("/api/shipments/{id}/packages/{number}/size", { ...inPath(id, number), body: { text } }),
+      ),
+  chooseService:
+    (text: string): BenchAct =>
+    (id) =>
+      answer(api.PUT("/api/shipments/{id}/service", { params: { path: { id } }, body: { text } })),
+  mendPhone:
+    (text: string): BenchAct =>
+    (id) =>
+      answer(api.PUT("/api/shipments/{id}/phone", { params: { path: { id } }, body: { text } })),
+  mendShipTo:
+    (body: Schemas["ShipToEntry"]): BenchAct =>
+    (id) =>
+      answer(api.PUT("/api/shipments/{id}/ship-to", { params: { path: { id } }, body })),
+  ship:
+    (body: Schemas["ShipOrder"]): BenchAct =>
+    (id) =>
+      answer(api.POST("/api/shipments/{id}/ship", { params: { path: { id } }, body })),
+};
+
+/** What the bench would show with a weight that is still being typed. */
+export function previewWeight(id: number, number: number, text: string): Promise<BenchData> {
+  return answer(
+    api.POST("/api/shipments/{id}/packages/{number}/weight-preview", {
+      ...inPath(id, number),
+      body: { text },
+    }),
+  );
+}
+
+/** Carries acts out one after the other and shows what comes back. */
+export function useAct(bench: BenchData) {
+  const queries = useQueryClient();
+  return useMutation({
+    mutationFn: (act: BenchAct) => act(bench.id),
+    onSuccess: (data) => {
+      queries.setQueryData(["bench", bench.job], data);
+      void queries.invalidateQueries({ queryKey: ["departures"] });
+      void queries.invalidateQueries({ queryKey: ["jobs"] });
+    },
+    onError: () => void queries.invalidateQueries({ queryKey: ["bench", bench.job] }),
+  });
+}

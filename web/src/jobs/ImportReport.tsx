@@ -1,0 +1,52 @@
+import { useMemo } from "react";
+import type { Schemas } from "../api/client";
+import { count } from "../ui/format";
+import { Key } from "../ui/Key";
+import { useKeys } from "../ui/keys";
+
+/** What came of a file: how many went in, and each cell that could not be read. */
+export function ImportReport({ run, close }: { run: Schemas["ImportView"]; close: () => void }) {
+  useKeys(useMemo(() => [{ key: "Escape", label: "Close the report", run: close }], [close]));
+  return (
+    <section aria-label="What came of the file" className="mt-3 border-y-2 border-base-content py-2">
+      <div className="flex items-baseline gap-5 px-3">
+        <strong className="figure">{run.fileName}</strong>
+        <span>
+          <strong className="text-primary">{run.taken} went in</strong>, {run.recognised} were here already,{" "}
+          <strong className={run.leftOut > 0 ? "text-error" : ""}>{run.leftOut} left out</strong>
+        </span>
+        <span className="quiet">read as “{run.layout}”</span>
+        <button type="button" className="act ml-auto" onClick={close}>
+          Close <Key name="Escape" />
+        </button>
+      </div>
+      {run.faults.length > 0 && (
+        <table className="timetable mt-2">
+          <caption className="sr-only">{count(run.faults.length, "faulty cell", "faulty cells")}</caption>
+          <thead>
+            <tr>
+              <th>Row</th>
+              <th>Column</th>
+              <th>Job</th>
+              <th>What stands there</th>
+              <th>Reason</th>
+              <th>Cure</th>
+            </tr>
+          </thead>
+          <tbody>
+            {run.faults.map((fault) => (
+              <tr key={fault.row + fault.column}>
+                <td className="figure">{fault.row}</td>
+                <td>{fault.column}</td>
+                <td className="figure">{fault.orderNumber || "none"}</td>
+                <td className="figure">“{fault.value}”</td>
+                <td className="text-error">{fault.reason}</td>
+                <td>{fault.cure}</td>
+              </tr>
+            ))}
+          </tbody>
+        </table>
+      )}
+    </section>
+  );
+}

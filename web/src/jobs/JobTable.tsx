@@ -1,0 +1,76 @@
+import { useEffect, useRef } from "react";
+import { Link } from "react-router";
+import type { Schemas } from "../api/client";
+import { day } from "../ui/format";
+import { Key } from "../ui/Key";
+import { statusWord } from "./Filters";
+
+interface Props {
+  rows: Schemas["JobRow"][];
+  at: number;
+  setAt: (index: number) => void;
+  open: (index: number) => void;
+}
+
+/** Work orders, the newest first. */
+export function JobTable({ rows, at, setAt, open }: Props) {
+  const current = useRef<HTMLTableRowElement>(null);
+  useEffect(() => current.current?.scrollIntoView({ block: "nearest" }), [at]);
+  return (
+    <table className="timetable mt-2">
+      <caption className="quiet pb-1 text-right">
+        <Key name="↑" /> <Key name="↓" /> choose <Key name="Enter" /> to the bench
+      </caption>
+      <thead>
+        <tr>
+          <th>Job</th>
+          <th>Customer</th>
+          <th>Ship to</th>
+          <th>Promised</th>
+          <th>Asked for</th>
+          <th className="!text-right">Lines</th>
+          <th className="!text-right">Pieces</th>
+          <th className="!text-right">Weight</th>
+          <th>Status</th>
+        </tr>
+      </thead>
+      <tbody>
+        {rows.map((row, index) => (
+          <tr
+            key={row.number}
+            ref={index === at ? current : undefined}
+            className={index === at ? "at" : ""}
+            onClick={() => setAt(index)}
+            onDoubleClick={() => open(index)}
+          >
+            <td className="figure">
+              <Link
+                to={"/bench/" + encodeURIComponent(row.number)}
+                className="font-bold underline decoration-base-300"
+              >
+                {row.number}
+              </Link>
+            </td>
+            <td>{row.customer}</td>
+            <td>
+              {row.shipTo !== row.customer && <span>{row.shipTo}, </span>}
+              {row.town}
+            </td>
+            <td className="figure">{row.promiseDate ? day(row.promiseDate) : ""}</td>
+            <td>{row.askedService || <span className="quiet">nothing</span>}</td>
+            <td className="figure text-right">{row.lines}</td>
+            <td className="figure text-right">{row.pieces}</td>
+            <td className="figure text-right">{row.weight ?? "not known"}</td>
+            <td
+              className={
+                row.status === "SHIPPED" ? "text-primary" : row.status === "ON_BENCH" ? "font-bold" : ""
+              }
+            >
+              {statusWord(row.status)}
+            </td>
+          </tr>
+        ))}
+      </tbody>
+    </table>
+  );
+}

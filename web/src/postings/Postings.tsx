@@ -1,0 +1,148 @@
+import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
+import { useCallback } from "react";
+import { Link, useNavigate, useSearchParams } from "react-router";
+import { answer, api, type Schemas } from "../api/client";
+import { moment } from "../ui/format";
+import { Key } from "../ui/Key";
+import { Empty, ProblemLine, Trouble, Waiting } from "../ui/states";
+import { useCursor } from "../ui/useCursor";
+
+type Posting = Schemas["PostingView"];
+
+const LOOK_AGAIN_MS = 3_000;
+const TARGETS = { INVOICE: "Invoice", SOURCE: "Order", JOURNAL: "Journal" } as const;
+const STATES = { WAITING: "waiting", DONE: "done", FAILED: "failed" } as const;
+
+/** The ledger of write-backs. */
+export function Postings({ timeZone }: { timeZone: string }) {
+  const [filter, setFilter] = useSearchParams();
+  const onlyFailed = filter.get("state") === "FAILED";
+  const list = useQuery({
+    queryKey: ["postings", onlyFailed],
+    queryFn: () =>
+      answer(api.GET("/api/postings", { params: { query: onlyFailed ? { state: "FAILED" } : {} } })),
+    refetchInterval: LOOK_AGAIN_MS,
+  });
+  if (list.isPending) {
+    return <Waiting what="The postings" />;
+  }
+  if (list.isError) {
+    return <Trouble error={list.error} again={() => void list.refetch()} />;
+  }
+  return (
+    <div className="px-5 py-3">
+      <div className="flex items-center gap-5">
+        <h1>Postings</h1>
+        <button
+          type="button"
+          aria-pressed={onlyFailed}
+          className={"border-b-2 px-1 " + (onlyFailed ? "border-primary font-bold" : "border-transparent")}
+          onClick={() => setFilter(onlyFailed ? {} : { state: "FAILED" })}
+        >
+          failed only
+        </button>
+        <span className="quiet ml-auto flex items-center gap-1">
+          <Key name="↑" /> <Key name="↓" /> choose <Key name="Enter" /> to the job
+        </span>
+      </div>
+      {list.data.rows.length === 0 ? (
+        <div className="mt-3">
+          <Empty>
+            {onlyFailed
+              ? "No posting has failed."
+              : "Each shipment writes back here: to the invoice, to the record it came from, and to the journal."}
+          </Empty>
+        </div>
+      ) : (
+        <Ledger rows={list.data.rows} timeZone={timeZone} />
+      )}
+    </div>
+  );
+}
+
+function Ledger({ rows, timeZone }: { rows: Posting[]; timeZone: string }) {
+  const navigate = useNavigate();
+  const queries = useQueryClient();
+  const open = useCallback(
+    (index: number) => void navigate("/bench/" + encodeURIComponent(rows[index]?.job ?? "")),
+    [rows, navigate],
+  );
+  const [at, setAt] = useCursor(rows.length, open);
+  const tryAgain = useMutation({
+    mutationFn: (id: number) =>
+      answer(api.POST("/api/postings/{id}/another-try", { params: { path: { id } } })),
+    onSettled: () => queries.invalidateQueries({ queryKey: ["postings"] }),
+  });
+  return (
+    <>
+      {tryAgain.isError && <ProblemLine error={tryAgain.error} />}
+      <table className="timetable mt-2">
+        <thead>
+          <tr>
+            <th>State</th>
+            <th>Job</th>
+            <th>Into</th>
+            <th>What was written</th>
+            <th>The answer</th>
+            <th>When</th>
+            <th>Next</th>
+          </tr>
+        </thead>
+        <tbody>
+          {rows.map((row, index) => (
+            <tr key={row.id} className={index === at ? "at" : ""} onClick={() => setAt(index)}>
+              <td className={"font-bold " + colour(row.state)}>{STATES[row.state]}</td>
+              <td className="figure">
+                <Link
+                  to={"/bench/" + encodeURIComponent(row.job)}
+                  className="font-bold underline decoration-base-300"
+                >
+                  {row.job}
+                </Link>
+              </td>
+              <td className="whitespace-nowrap">
+                {TARGETS[row.target]}
+                <span className="quiet"> in {row.system}</span>
+              </td>
+              <td>{row.summary}</td>
+              <td>{row.answer || <span className="quiet">none yet</span>}</td>
+              <td className="figure">{moment(row.doneAt ?? row.madeAt, timeZone)}</td>
+              <td>
+                <Next row={row} timeZone={timeZone} busy={tryAgain.isPending} tryAgain={tryAgain.mutate} />
+              </td>
+            </tr>
+          ))}
+        </tbody>
+      </table>
+    </>
+  );
+}
+
+interface NextProps {
+  row: Posting;
+  timeZone: string;
+  busy: boolean;
+  tryAgain: (id: number) => void;
+}
+
+function Next({ row, timeZone, busy, tryAgain }: NextProps) {
+  if (row.state === "FAILED") {
+    return (
+      <button type="button" className="act" disabled={busy} onClick={() => tryAgain(row.id)}>
+        Try again
+      </button>
+    );
+  }
+  if (row.nextTryAt && row.attempts > 0) {
+    return (
+      <span className="quiet">
+        tried {row.attempts}×, again {moment(row.nextTryAt, timeZone)}
+      </span>
+    );
+  }
+  return <span className="quiet">{row.state === "DONE" ? "nothing" : "being written"}</span>;
+}
+
+function colour(state: Posting["state"]): string {
+  return state === "DONE" ? "text-primary" : state === "FAILED" ? "text-error" : "text-warning";
+}

@@ -1,0 +1,68 @@
+import { useCallback, useMemo, useRef, useState } from "react";
+import { useNavigate } from "react-router";
+import { answer, api } from "../api/client";
+import { asProblem } from "../api/problem";
+import { Key } from "./Key";
+import { useKeys } from "./keys";
+import { useScanner } from "./scan";
+
+/** The one field: understands whatever is scanned or typed. */
+export function FindField() {
+  const navigate = useNavigate();
+  const field = useRef<HTMLInputElement>(null);
+  const [said, setSaid] = useState("");
+
+  const find = useCallback(
+    async (text: string) => {
+      const plain = text.trim();
+      if (!plain) {
+        return;
+      }
+      try {
+        const found = await answer(api.GET("/api/find", { params: { query: { text: plain } } }));
+        setSaid("");
+        if (field.current) {
+          field.current.value = "";
+          field.current.blur();
+        }
+        await navigate(found.address ?? "/jobs?text=" + encodeURIComponent(plain));
+      } catch (error) {
+        setSaid(asProblem(error).detail);
+      }
+    },
+    [navigate],
+  );
+
+  useScanner(useCallback((text: string) => void find(text), [find]));
+  useKeys(
+    useMemo(() => [{ key: "/", label: "Find or scan anything", run: () => field.current?.focus() }], []),
+  );
+
+  return (
+    <form
+      role="search"
+      className="flex items-center gap-2"
+      onSubmit={(event) => {
+        event.preventDefault();
+        void find(field.current?.value ?? "");
+      }}
+    >
+      <Key name="/" />
+      <input
+        ref={field}
+        aria-label="Find or scan anything"
+        className="entry w-64"
+        placeholder="Job, customer, tracking number"
+        maxLength={120}
+        onKeyDown={(event) => {
+          if (event.key === "Escape") {
+            field.current?.blur();
+          }
+        }}
+      />
+      <span role="status" className="text-error">
+        {said}
+      </span>
+    </form>
+  );
+}

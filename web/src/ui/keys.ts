@@ -1,0 +1,79 @@
+import { useEffect, useSyncExternalStore } from "react";
+
+/** Something a key does on the screen that is open. */
+export interface KeyAct {
+  /** As the browser names the key, with "Alt+" before it where Alt is held. */
+  key: string;
+  label: string;
+  run: () => void;
+  /** Plain letters and signs do nothing while something is typed; function keys always work. */
+  whileTyping?: boolean;
+}
+
+const acts = new Set<KeyAct[]>();
+const listeners = new Set<() => void>();
+let shown: KeyAct[] = [];
+
+function changed() {
+  shown = [...acts].flat();
+  listeners.forEach((each) => each());
+}
+
+/** Makes keys work while the component is there. Later components win over earlier ones. */
+export function useKeys(own: KeyAct[]) {
+  useEffect(() => {
+    acts.add(own);
+    changed();
+    return () => {
+      acts.delete(own);
+      changed();
+    };
+  }, [own]);
+}
+
+/** Every key that works now. */
+export function useShownKeys(): KeyAct[] {
+  return useSyncExternalStore(
+    (listener) => {
+      listeners.add(listener);
+      return () => listeners.delete(listener);
+    },
+    () => shown,
+  );
+}
+
+function isTyping(target: EventTarget | null): boolean {
+  return (
+    target instanceof HTMLInputElement ||
+    target instanceof HTMLTextAreaElement ||
+    target instanceof HTMLSelectElement
+  );
+}
+
+/** Enter on a button or a link is that button's or link's own. */
+function isItsOwn(key: string, target: EventTarget | null): boolean {
+  return key === "Enter" && (target instanceof HTMLButtonElement || target instanceof HTMLAnchorElement);
+}
+
+function worksHere(act: KeyAct, target: EventTarget | null): boolean {
+  if (act.whileTyping === true || /^(Alt\+|F\d)/.test(act.key)) {
+    return true;
+  }
+  return !isTyping(target) && !isItsOwn(act.key, target);
+}
+
+function nameOf(event: KeyboardEvent): string {
+  return (event.altKey ? "Alt+" : "") + event.key;
+}
+
+document.addEventListener("keydown", (event) => {
+  if (event.ctrlKey || event.metaKey || event.isComposing) {
+    return;
+  }
+  const wanted = nameOf(event);
+  const found = shown.findLast((act) => act.key === wanted && worksHere(act, event.target));
+  if (found) {
+    event.preventDefault();
+    found.run();
+  }
+});

@@ -1,0 +1,37 @@
+import { asProblem } from "../api/problem";
+
+/** Something is on its way. */
+export function Waiting({ what }: { what: string }) {
+  return (
+    <p role="status" className="quiet p-6">
+      {what} …
+    </p>
+  );
+}
+
+/** The thing, the reason and the cure, in that order. */
+export function ProblemLine({ error }: { error: unknown }) {
+  const problem = asProblem(error);
+  return (
+    <p role="alert" className="border-l-4 border-error py-1 pl-3">
+      <strong className="text-error">{problem.thing}:</strong> {problem.detail} <em>{problem.cure}</em>
+    </p>
+  );
+}
+
+/** A whole screen that could not be had. */
+export function Trouble({ error, again }: { error: unknown; again: () => void }) {
+  return (
+    <div className="space-y-3 p-6">
+      <ProblemLine error={error} />
+      <button type="button" className="act" onClick={again}>
+        Try again
+      </button>
+    </div>
+  );
+}
+
+/** What will be here and how it gets here. */
+export function Empty({ children }: { children: React.ReactNode }) {
+  return <p className="quiet border-y border-base-300 px-3 py-6">{children}</p>;
+}
