@@ -13,7 +13,11 @@ export function PaperPictures({ bench }: { bench: BenchData }) {
           <img
             src={paper.address + "/picture"}
             alt={`${paper.title} of job ${bench.job}`}
-            className="mt-1 h-72 border border-base-300 bg-white"
+            className={
+              "mt-1 h-72 " +
+              (paper.kind === "LABEL" ? "aspect-4/6" : "aspect-[8.5/11]") +
+              " border border-base-300 bg-white"
+            }
           />
         </a>
       ))}

@@ -7,7 +7,10 @@ public sealed interface Reading<T> {
 
     record Read<T>(T value) implements Reading<T> {}
 
-    /** @param reason what is wrong with the text; @param cure what would be understood */
+    /**
+     * @param reason what is wrong with the text
+     * @param cure what would be understood
+     */
     record Refused<T>(String reason, String cure) implements Reading<T> {}
 
     static <T> Reading<T> of(T value) {

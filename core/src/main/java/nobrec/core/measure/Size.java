@@ -1,6 +1,7 @@
 package nobrec.core.measure;
 
 import java.util.Arrays;
+import java.util.List;
 
 /** Length, width and height of a box, in the order given. */
 public record Size(Length length, Length width, Length height) {
@@ -19,16 +20,26 @@ public record Size(Length length, Length width, Length height) {
         return sides[2].plus(sides[0].times(2)).plus(sides[1].times(2));
     }
 
-    /** Whether a box of the other size goes into this one when it may be turned about its axes. */
-    public boolean holds(Size other) {
-        Length[] mine = sorted();
-        Length[] theirs = other.sorted();
-        for (int side = 0; side < mine.length; side++) {
-            if (theirs[side].isAbove(mine[side])) {
-                return false;
-            }
+    /**
+     * Whether boxes go into this one as a single pile: each lies on its largest face, its longest side along the longest
+     * side here, one on top of the other along either of the other two sides. True means they certainly fit; false only
+     * that they do not fit like this.
+     */
+    public boolean holdsPile(List<Size> boxes) {
+        long longest = 0;
+        long middle = 0;
+        long pile = 0;
+        for (Size box : boxes) {
+            Length[] sides = box.sorted();
+            longest = Math.max(longest, sides[2].nanometres());
+            middle = Math.max(middle, sides[1].nanometres());
+            pile += sides[0].nanometres();
         }
-        return true;
+        Length[] mine = sorted();
+        long small = mine[0].nanometres();
+        long large = mine[1].nanometres();
+        boolean lying = (pile <= small && middle <= large) || (pile <= large && middle <= small);
+        return lying && longest <= mine[2].nanometres();
     }
 
     /** Volume when each side is first rounded up to a whole unit, in cubic units. */

@@ -10,9 +10,9 @@ import nobrec.core.packing.PackPlan.Content;
 import nobrec.core.packing.PackPlan.PlannedPackage;
 
 /**
- * Proposes cartons by weight band: all in one when a band covers the contents, else the strongest cartons filled in turn
- * and each then put into the type of its own weight. A piece with a known size only goes where it fits by itself. How
- * pieces lie beside each other is not computed here.
+ * Proposes cartons by weight band: all in one when a band covers the contents, else the strongest cartons are filled in
+ * turn and each is put into the type of its own weight. Pieces whose size is known must also fit in as one pile, all lying
+ * the same way; pieces without a size are taken to find room.
  */
 public final class PackPlanner {
 
@@ -60,12 +60,18 @@ public final class PackPlanner {
                 carton.orElseGet(this::roomiest), filling.contents(), Optional.of(filling.weight), reason);
     }
 
+    /** The cheapest whose band covers the weight; contents lighter than every band go into the one that begins lowest. */
     private Optional<CartonType> bandFor(Filling filling) {
-        return cartons.stream()
-                .filter(carton -> carton.bandCovers(filling.weight)
-                        && !filling.weight.isAbove(carton.greatestContents())
-                        && filling.eachFits(carton))
+        List<CartonType> roomy = cartons.stream()
+                .filter(carton -> !filling.weight.isAbove(carton.greatestContents()) && filling.liesIn(carton))
+                .toList();
+        Optional<CartonType> covering = roomy.stream()
+                .filter(carton -> carton.bandCovers(filling.weight))
                 .min(CHEAPEST);
+        boolean belowAll = roomy.stream().allMatch(carton -> carton.bandFrom().isAbove(filling.weight));
+        return covering.isPresent() || !belowAll
+                ? covering
+                : roomy.stream().min(Comparator.comparing(CartonType::bandFrom).thenComparing(CHEAPEST));
     }
 
     private CartonType standard() {
@@ -108,10 +114,11 @@ public final class PackPlanner {
             return pieces.isEmpty();
         }
 
-        boolean eachFits(CartonType carton) {
-            return pieces.stream()
-                    .allMatch(
-                            piece -> piece.unitSize().map(carton.inner()::holds).orElse(true));
+        boolean liesIn(CartonType carton) {
+            return carton.inner()
+                    .holdsPile(pieces.stream()
+                            .flatMap(piece -> piece.unitSize().stream())
+                            .toList());
         }
 
         List<Content> contents() {

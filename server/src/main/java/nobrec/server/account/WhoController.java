@@ -19,7 +19,10 @@ import org.springframework.web.bind.annotation.RestController;
 @Tag(name = "account")
 class WhoController {
 
-    /** @param demo whether this is the demonstration, with a clock of its own; @param timeZone of the site */
+    /**
+     * @param demo whether this is the demonstration, with a clock of its own
+     * @param timeZone of the home site
+     */
     record WhoView(boolean signedIn, Optional<PersonView> person, boolean demo, Instant now, String timeZone) {}
 
     record PersonView(String signIn, String displayName, Role role) {}

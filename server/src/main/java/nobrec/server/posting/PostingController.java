@@ -20,7 +20,7 @@ class PostingController {
 
     record PostingList(List<PostingView> rows) {}
 
-    /** @param system where it was written; @param next what happens next, in words */
+    /** @param system where it was written */
     record PostingView(
             long id,
             String job,
@@ -44,7 +44,7 @@ class PostingController {
 
     @GetMapping("/api/postings")
     @ForEveryone
-    PostingList newest(
+    PostingList ledger(
             @RequestParam(required = false) PostingState state, @RequestParam(defaultValue = "") String job) {
         return new PostingList(
                 ledger.newest(state, job).stream().map(PostingController::view).toList());

@@ -28,7 +28,7 @@ class BenchController {
     /** Something typed or chosen, read by the rules of what it is for. */
     record TextEntry(@NotNull @Size(max = LONGEST) String text) {}
 
-    /** @param service and @param total what the person saw when she decided */
+    /** Service and total as the person saw them when she decided. */
     record ShipOrder(
             @NotNull @Size(max = LONGEST) String service,
             @NotNull @Size(max = LONGEST) String total) {}

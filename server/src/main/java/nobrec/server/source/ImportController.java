@@ -56,13 +56,13 @@ class ImportController {
             throw Refusal.unusable("The file", "It has no name.", "Drop a saved file.");
         }
         csvImport.takeIn(name, file.getBytes(), who.getName());
-        return newest();
+        return newestImport();
     }
 
     /** What came of the file that was dropped last. */
     @GetMapping("/api/imports/newest")
     @ForEveryone
-    ImportResult newest() {
+    ImportResult newestImport() {
         return new ImportResult(mapper.newest().map(this::view));
     }
 

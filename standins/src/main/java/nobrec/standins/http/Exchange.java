@@ -20,6 +20,7 @@ public final class Exchange {
     private boolean held;
     private Answer answer;
 
+    @SuppressWarnings("ArrayRecordComponent")
     private record Answer(int status, String type, byte[] body) {}
 
     Exchange(HttpExchange http, List<String> pathParts) {
@@ -44,7 +45,7 @@ public final class Exchange {
     public Map<String, String> form() throws IOException {
         Map<String, String> fields = new HashMap<>();
         String text = new String(http.getRequestBody().readAllBytes(), StandardCharsets.UTF_8);
-        for (String pair : text.split("&")) {
+        for (String pair : text.split("&", -1)) {
             int equals = pair.indexOf('=');
             if (equals > 0) {
                 fields.put(decode(pair.substring(0, equals)), decode(pair.substring(equals + 1)));

@@ -81,7 +81,7 @@ public final class Scale {
         }
         long since = nanoTime.getAsLong() - changedAt;
         if (mood == Mood.KEEPS_MOVING || since < SETTLING_NANOS) {
-            int swing = (int) (since / 100_000_000L % 2 == 0 ? SWING : -SWING);
+            int swing = since / 100_000_000L % 2 == 0 ? SWING : -SWING;
             return new Report(Status.IN_MOTION, Math.max(0, load + swing));
         }
         return new Report(load == 0 ? Status.STABLE_AT_ZERO : Status.STABLE, load);

@@ -2,9 +2,12 @@ package nobrec.server.platform.problem;
 
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
+import org.springframework.core.Ordered;
+import org.springframework.core.annotation.Order;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.ProblemDetail;
 import org.springframework.security.access.AccessDeniedException;
+import org.springframework.web.ErrorResponse;
 import org.springframework.web.bind.MethodArgumentNotValidException;
 import org.springframework.web.bind.annotation.ExceptionHandler;
 import org.springframework.web.bind.annotation.RestControllerAdvice;
@@ -12,6 +15,7 @@ import org.springframework.web.multipart.MaxUploadSizeExceededException;
 
 /** Says refusals as problem details (RFC 9457) with thing, reason (detail) and cure. */
 @RestControllerAdvice
+@Order(Ordered.HIGHEST_PRECEDENCE)
 class ProblemAdvice {
 
     private static final Logger LOG = LoggerFactory.getLogger(ProblemAdvice.class);
@@ -44,9 +48,9 @@ class ProblemAdvice {
     }
 
     @ExceptionHandler(Exception.class)
-    ProblemDetail unexpected(Exception failed) throws Exception {
-        if (failed instanceof org.springframework.web.ErrorResponse) {
-            throw failed;
+    ProblemDetail unexpected(Exception failed) {
+        if (failed instanceof ErrorResponse response) {
+            return notUnderstood(response);
         }
         LOG.error("A request failed", failed);
         return problem(
@@ -54,6 +58,16 @@ class ProblemAdvice {
                 "Nobrec",
                 "Something went wrong here; nothing was changed by this request.",
                 "Try again; if it stays, ask the administrator to look at the server's log.");
+    }
+
+    /** The framework itself refused: a wrong address, method or form of what was sent. */
+    private static ProblemDetail notUnderstood(ErrorResponse response) {
+        String detail = response.getBody().getDetail();
+        return problem(
+                HttpStatus.valueOf(response.getStatusCode().value()),
+                "This request",
+                detail == null ? "It was not understood." : detail,
+                "Reload the page and try again.");
     }
 
     private static ProblemDetail problem(HttpStatus status, String thing, String reason, String cure) {

@@ -1,0 +1,71 @@
+package nobrec.core.rating;
+
+import static nobrec.core.rating.Sheets.dollars;
+import static nobrec.core.rating.Sheets.service;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Optional;
+import nobrec.core.address.PlaceKind;
+import org.junit.jupiter.api.Test;
+
+class ServiceChoiceTest {
+
+    private static final LocalDate TODAY = LocalDate.of(2026, 12, 1);
+    private static final Offer GROUND = offer("GROUND", "Plover Ground", true, "18.42", 3, true);
+    private static final Offer SAVER = offer("SAVER", "Plover Saver", false, "15.10", 5, true);
+    private static final Offer NIGHT = offer("NIGHT", "Dunlin Overnight", false, "77.30", 1, true);
+    private static final Offer REFUSED = offer("LIGHT", "Godwit Light", false, "4.00", 1, false);
+    private static final List<Offer> OFFERS = List.of(GROUND, SAVER, NIGHT, REFUSED);
+
+    private static Offer offer(String code, String name, boolean ground, String total, int days, boolean allowed) {
+        return new Offer(
+                service(code, name, ground),
+                List.of(),
+                Optional.of(dollars(total)),
+                allowed ? List.of() : List.of(new Objection.PlaceNotServed(PlaceKind.PO_BOX)),
+                TODAY,
+                TODAY.plusDays(days),
+                0);
+    }
+
+    @Test
+    void whatThePersonChoseStays() {
+        assertThat(ServiceChoice.of(OFFERS, Optional.of("SAVER"), "Plover Ground")
+                        .chosen())
+                .contains("SAVER");
+    }
+
+    @Test
+    void elseWhatTheJobAsksForHoweverItIsWritten() {
+        assertThat(ServiceChoice.of(OFFERS, Optional.empty(), " dunlin overnight")
+                        .chosen())
+                .contains("NIGHT");
+        assertThat(ServiceChoice.of(OFFERS, Optional.empty(), "night").chosen()).contains("NIGHT");
+    }
+
+    @Test
+    void elseGroundAndItSaysWhy() {
+        ServiceChoice refused = ServiceChoice.of(OFFERS, Optional.empty(), "Godwit Light");
+        assertThat(refused.chosen()).contains("GROUND");
+        assertThat(refused.reason()).contains("Godwit Light, which is not allowed");
+        ServiceChoice unknown = ServiceChoice.of(OFFERS, Optional.empty(), "pigeon");
+        assertThat(unknown.reason()).contains("“pigeon”, which is none of our services");
+    }
+
+    @Test
+    void elseTheCheapestAndNothingWhereNothingIsAllowed() {
+        assertThat(ServiceChoice.of(List.of(SAVER, NIGHT), Optional.empty(), "").chosen())
+                .contains("SAVER");
+        assertThat(ServiceChoice.of(List.of(REFUSED), Optional.empty(), "").chosen())
+                .isEmpty();
+    }
+
+    @Test
+    void cheapestAndEarliestAreAmongThoseAllowed() {
+        ServiceChoice choice = ServiceChoice.of(OFFERS, Optional.empty(), "");
+        assertThat(choice.cheapest()).contains("SAVER");
+        assertThat(choice.earliest()).contains("NIGHT");
+    }
+}

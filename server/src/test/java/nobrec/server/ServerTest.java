@@ -1,0 +1,200 @@
+package nobrec.server;
+
+import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.csrf;
+import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.user;
+
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import nobrec.standins.StandIns;
+import nobrec.standins.http.Behaviour;
+import nobrec.standins.scale.Scale;
+import org.junit.jupiter.api.AfterEach;
+import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.boot.test.context.SpringBootTest;
+import org.springframework.boot.test.context.TestConfiguration;
+import org.springframework.boot.webmvc.test.autoconfigure.AutoConfigureMockMvc;
+import org.springframework.context.annotation.Bean;
+import org.springframework.context.annotation.Import;
+import org.springframework.context.annotation.Primary;
+import org.springframework.http.HttpMethod;
+import org.springframework.http.MediaType;
+import org.springframework.mock.web.MockMultipartFile;
+import org.springframework.test.context.ActiveProfiles;
+import org.springframework.test.context.DynamicPropertyRegistry;
+import org.springframework.test.context.DynamicPropertySource;
+import org.springframework.test.web.servlet.assertj.MockMvcTester;
+import org.springframework.test.web.servlet.assertj.MvcTestResult;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
+
+/**
+ * The whole server on a real MariaDB with the demo's shop, against stand-ins over HTTP and TCP. The database is that of
+ * NOBREC_TEST_DB, which {@code ./nobrec test} makes and throws away.
+ */
+@SpringBootTest
+@AutoConfigureMockMvc
+@ActiveProfiles("test")
+@Import(ServerTest.Time.class)
+public abstract class ServerTest {
+
+    protected static final String INES = "ines";
+    protected static final JsonMapper JSON = JsonMapper.builder().build();
+
+    private static final Path DEMO = Path.of("..", "demo");
+    private static final int TEST_ORDERS = 60;
+    private static final StandIns STAND_INS = startStandIns();
+
+    @TestConfiguration
+    static class Time {
+        @Bean
+        @Primary
+        TestClock testClock() {
+            return new TestClock();
+        }
+    }
+
+    @Autowired
+    protected MockMvcTester mvc;
+
+    @Autowired
+    protected TestClock clock;
+
+    @DynamicPropertySource
+    static void settings(DynamicPropertyRegistry registry) {
+        String database = System.getenv("NOBREC_TEST_DB");
+        if (database == null) {
+            throw new IllegalStateException("Run these tests with ./nobrec test: it starts their database.");
+        }
+        registry.add("spring.datasource.url", () -> database + "nobrec_test");
+        registry.add("spring.datasource.password", () -> "nobrec_test");
+        registry.add("nobrec.outside.address", () -> "http://127.0.0.1:" + STAND_INS.httpPort());
+        registry.add("nobrec.scale.port", STAND_INS::scalePort);
+        registry.add("nobrec.demo.folder", DEMO::toString);
+        registry.add("nobrec.demo.password", () -> "correct horse");
+    }
+
+    @AfterEach
+    void allIsWellAgain() {
+        List.of("plover", "dunlin", "godwit", "books", "orderdesk")
+                .forEach(path -> STAND_INS.behave(path, Behaviour.NORMAL));
+        STAND_INS.scale().setMood(Scale.Mood.SETTLES);
+        clock.reset();
+    }
+
+    protected static StandIns standIns() {
+        return STAND_INS;
+    }
+
+    protected static byte[] demoFile(String name) {
+        try {
+            return Files.readAllBytes(DEMO.resolve(name));
+        } catch (IOException failed) {
+            throw new UncheckedIOException(failed);
+        }
+    }
+
+    // What a person does ------------------------------------------------------------------------------------------
+
+    protected MvcTestResult send(String method, String path, Object body, String signIn, String role) {
+        return mvc.method(HttpMethod.valueOf(method))
+                .uri(path)
+                .with(user(signIn).roles(role))
+                .with(csrf())
+                .contentType(MediaType.APPLICATION_JSON)
+                .content(JSON.writeValueAsString(body))
+                .exchange();
+    }
+
+    protected MvcTestResult send(String method, String path, Object body) {
+        return send(method, path, body, INES, "COORDINATOR");
+    }
+
+    protected JsonNode get(String path) {
+        return json(mvc.get().uri(path).with(user(INES).roles("COORDINATOR")).exchange());
+    }
+
+    protected MvcTestResult drop(String name, byte[] content) {
+        return mvc.post()
+                .uri("/api/imports")
+                .multipart()
+                .file(new MockMultipartFile("file", name, "text/csv", content))
+                .with(user(INES).roles("COORDINATOR"))
+                .with(csrf())
+                .exchange();
+    }
+
+    protected static JsonNode json(MvcTestResult result) {
+        try {
+            return JSON.readTree(result.getResponse().getContentAsByteArray());
+        } catch (RuntimeException failed) {
+            throw new AssertionError("Not JSON: " + result.getResponse().getStatus(), failed);
+        }
+    }
+
+    /** Brings in one work order of a line that Plover Ground takes, and returns the bench of it. */
+    protected JsonNode newJob(String number, String askedService) {
+        String row = number
+                + ",Quillfeather Packaging,PO 9,Quillfeather Packaging,Dock,88 Carding Lane,,Madison,WI,53703,US,"
+                + "(608) 555-0142,,12/04/2026," + askedService + ",we pay and bill,SK-3,Seal kit,5,0.5,\r\n";
+        String heading = new String(demoFile("orders-tuesday.csv"), StandardCharsets.UTF_8)
+                .lines()
+                .findFirst()
+                .orElseThrow();
+        drop(number + ".csv", (heading + "\r\n" + row).getBytes(StandardCharsets.UTF_8));
+        return json(send("POST", "/api/shipments", Map.of("job", number)));
+    }
+
+    /** A new job, weighed and ready to ship. */
+    protected JsonNode weighedJob(String number, String askedService) {
+        long id = newJob(number, askedService).path("id").asLong();
+        return json(send("PUT", "/api/shipments/" + id + "/packages/1/weight", Map.of("text", "3.1")));
+    }
+
+    protected MvcTestResult ship(JsonNode bench) {
+        return ship(bench, INES);
+    }
+
+    protected MvcTestResult ship(JsonNode bench, String signIn) {
+        return send(
+                "POST",
+                "/api/shipments/" + bench.path("id").asLong() + "/ship",
+                Map.of(
+                        "service",
+                        chosen(bench).path("service").asString(),
+                        "total",
+                        chosen(bench).path("total").asString()),
+                signIn,
+                "COORDINATOR");
+    }
+
+    protected static JsonNode chosen(JsonNode bench) {
+        for (JsonNode offer : bench.path("offers")) {
+            if (offer.path("chosen").asBoolean()) {
+                return offer;
+            }
+        }
+        throw new AssertionError("No offer is chosen: " + bench);
+    }
+
+    private static StandIns startStandIns() {
+        try {
+            Path folder = Files.createTempDirectory("standins");
+            Path records = folder.resolve("records.json");
+            List<String> orders = new ArrayList<>();
+            for (int number = 1; number <= TEST_ORDERS; number++) {
+                orders.add("{\"number\":\"T-%d\",\"customer\":\"Quillfeather\",\"invoice\":\"INV-T%d\"}"
+                        .formatted(number, number));
+            }
+            Files.writeString(records, "{\"orders\":[" + String.join(",", orders) + "]}");
+            return StandIns.start(new StandIns.Settings(0, 0, folder, records));
+        } catch (IOException failed) {
+            throw new UncheckedIOException(failed);
+        }
+    }
+}

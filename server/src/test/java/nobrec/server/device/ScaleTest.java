@@ -1,0 +1,87 @@
+package nobrec.server.device;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.Map;
+import nobrec.core.measure.Weight;
+import nobrec.core.measure.WeightUnit;
+import nobrec.server.ServerTest;
+import nobrec.standins.scale.Scale;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.http.HttpStatus;
+import org.springframework.test.web.servlet.assertj.MvcTestResult;
+import tools.jackson.databind.JsonNode;
+
+class ScaleTest extends ServerTest {
+
+    @Autowired
+    private BenchScale scale;
+
+    /** Source: USB-IF HID Point of Sale usage tables (from memory): units 2 g, 3 kg, 11 oz, 12 lb; signed power of ten. */
+    @ParameterizedTest
+    @CsvSource({
+        "4, 12, -2, 0x84, 0x01, 3.88, POUND",
+        "4, 3, -3, 0x6c, 0x07, 1.9, KILOGRAM",
+        "4, 2, 0, 0x10, 0x27, 10000, GRAM",
+        "4, 11, -1, 0x43, 0x00, 6.7, OUNCE",
+    })
+    void readsReports(int status, int unit, int power, String low, String high, String weight, WeightUnit weightUnit) {
+        byte[] bytes = {
+            3,
+            (byte) status,
+            (byte) unit,
+            (byte) power,
+            Integer.decode(low).byteValue(),
+            Integer.decode(high).byteValue()
+        };
+        assertThat(ScaleReport.of(bytes))
+                .contains(new ScaleReport(ScaleReport.Status.STABLE, Weight.of(weight, weightUnit)));
+    }
+
+    @Test
+    void refusesWhatIsNoReport() {
+        assertThat(ScaleReport.of(new byte[] {9, 4, 12, -2, 0, 0})).isEmpty();
+        assertThat(ScaleReport.of(new byte[] {3, 0, 12, -2, 0, 0})).isEmpty();
+        assertThat(ScaleReport.of(new byte[] {3, 4, 99, -2, 0, 0})).isEmpty();
+        assertThat(ScaleReport.of(new byte[] {3, 4, 12, 100, 1, 0})).isEmpty();
+    }
+
+    @Test
+    void waitsUntilTheWeightIsStable() {
+        standIns().scale().put(1_814.4);
+        assertThat(scale.read()).isEqualTo(new ScaleReading.Stable(Weight.of("4.00", WeightUnit.POUND)));
+        standIns().scale().put(0);
+        assertThat(scale.read()).isInstanceOf(ScaleReading.Refused.class);
+    }
+
+    @ParameterizedTest
+    @CsvSource({
+        "KEEPS_MOVING, The scale still moves.",
+        "OVERLOADED, The scale shows overload.",
+        "SILENT, The scale does not answer.",
+    })
+    void aReadingThatCannotBeTakenIsRefusedOnTheBench(Scale.Mood mood, String reason) {
+        JsonNode bench = newJob("T-50", "Plover Ground");
+        standIns().scale().setMood(mood);
+        MvcTestResult refused =
+                send("POST", "/api/shipments/" + bench.path("id").asLong() + "/packages/1/scale-reading", Map.of());
+        assertThat(refused).hasStatus(HttpStatus.BAD_GATEWAY);
+        assertThat(json(refused).path("detail").asString()).isEqualTo(reason);
+        assertThat(get("/api/shipments?job=T-50").path("packages").get(0).has("weight"))
+                .isFalse();
+    }
+
+    @Test
+    void theAssistantPutsThePackageOnTheScaleInTheDemo() {
+        JsonNode bench = newJob("T-51", "Plover Ground");
+        JsonNode weighed = json(
+                send("POST", "/api/shipments/" + bench.path("id").asLong() + "/packages/1/scale-reading", Map.of()));
+        // 5 x 0.5 lb and a carton of 0.35 lb, 1 % and 40 g of packing: 2.9667 lb.
+        assertThat(weighed.path("packages").get(0).path("weight").asString()).isEqualTo("2.97 lb");
+        assertThat(weighed.path("packages").get(0).path("weightSource").asString())
+                .isEqualTo("SCALE");
+    }
+}

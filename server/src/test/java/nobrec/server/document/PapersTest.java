@@ -1,0 +1,113 @@
+package nobrec.server.document;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.google.zxing.BarcodeFormat;
+import com.google.zxing.BinaryBitmap;
+import com.google.zxing.DecodeHintType;
+import com.google.zxing.Result;
+import com.google.zxing.client.j2se.BufferedImageLuminanceSource;
+import com.google.zxing.common.HybridBinarizer;
+import com.google.zxing.oned.Code128Reader;
+import java.io.IOException;
+import java.util.List;
+import java.util.Map;
+import org.apache.pdfbox.Loader;
+import org.apache.pdfbox.pdmodel.PDDocument;
+import org.apache.pdfbox.rendering.PDFRenderer;
+import org.apache.pdfbox.text.PDFTextStripper;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
+import org.springframework.core.io.ClassPathResource;
+
+/** Papers are drawn with one library and read back from the rendered page with another (zxing). */
+class PapersTest {
+
+    private static final int LABEL_PRINTER_DPI = 203;
+
+    private static LabelText label(String tracking, List<String> to) {
+        return new LabelText(
+                "Dunlin Express",
+                "Dunlin Two Day",
+                tracking,
+                List.of("Marrowby Cylinder & Seal", "1180 Piston Works Road", "Rockford, IL 61101"),
+                "+18155550110",
+                to,
+                "+15205550177",
+                "2417",
+                "PR-20518",
+                "3.88 lb",
+                "9.5 × 7.5 × 5.5 in",
+                "1 Dec 2026",
+                2,
+                3);
+    }
+
+    private static final List<String> TO =
+            List.of("Pellworth Robotics", "Line 4 stores", "2200 Foundry Park", "Building B", "Tucson, AZ 85701");
+
+    private static Result scan(PDDocument document, int dpi) throws Exception {
+        var picture = new PDFRenderer(document).renderImageWithDPI(0, dpi);
+        var bitmap = new BinaryBitmap(new HybridBinarizer(new BufferedImageLuminanceSource(picture)));
+        return new Code128Reader().decode(bitmap, Map.of(DecodeHintType.TRY_HARDER, true));
+    }
+
+    private static String textOf(PDDocument document) throws IOException {
+        return new PDFTextStripper().getText(document);
+    }
+
+    @ParameterizedTest
+    @ValueSource(strings = {"DX900417000009", "PV900417000019", "GP417000003US"})
+    void aLabelIsFourBySixInchesAndItsBarcodeIsTheTrackingNumber(String tracking) throws Exception {
+        try (PDDocument document = Loader.loadPDF(new LabelPrinter().print(label(tracking, TO)))) {
+            assertThat(document.getNumberOfPages()).isEqualTo(1);
+            assertThat(document.getPage(0).getMediaBox().getWidth()).isEqualTo(4 * 72f);
+            assertThat(document.getPage(0).getMediaBox().getHeight()).isEqualTo(6 * 72f);
+            Result read = scan(document, LABEL_PRINTER_DPI);
+            assertThat(read.getBarcodeFormat()).isEqualTo(BarcodeFormat.CODE_128);
+            assertThat(read.getText()).isEqualTo(tracking);
+            assertThat(textOf(document))
+                    .contains("Marrowby Cylinder & Seal", "Pellworth Robotics", "Tucson, AZ 85701", "2417")
+                    .contains("PR-20518", "Dunlin Two Day", "3.88 lb", "2 of 3", tracking);
+        }
+    }
+
+    @Test
+    void longAndForeignTextsStayOnTheLabel() throws Exception {
+        List<String> to = List.of("Żółć & Łódź Çelik ".repeat(6), "x", "дом 5", "😀", "Tucson, AZ 85701");
+        try (PDDocument document = Loader.loadPDF(new LabelPrinter().print(label("DX900417000009", to)))) {
+            assertThat(document.getNumberOfPages()).isEqualTo(1);
+            assertThat(textOf(document)).contains("Żółć & Łódź Çelik").contains("??? 5");
+        }
+    }
+
+    @Test
+    void theSlipsBarcodeIsTheWorkOrderAndNothingInItIsTakenForMarkup() throws Exception {
+        SlipText slip = new SlipText(
+                List.of("Marrowby Cylinder & Seal", "Rockford, IL 61101"),
+                "+18155550110",
+                TO,
+                "2417",
+                "Pellworth",
+                "<b>PO</b>",
+                "Dunlin Two Day",
+                "1 Dec 2026",
+                List.of(new SlipText.PackageText(
+                        1,
+                        "3.88 lb",
+                        "DX900417000009",
+                        List.of(new SlipText.LineText("SK-2", "Seal kit, 2 in bore <script>", 6, 6)))));
+        byte[] pdf = new SlipPrinter(new ClassPathResource("paper/packing-slip.mustache")).print(slip);
+        try (PDDocument document = Loader.loadPDF(pdf)) {
+            assertThat(scan(document, LABEL_PRINTER_DPI).getText()).isEqualTo("2417");
+            assertThat(textOf(document)).contains("<b>PO</b>", "<script>", "Package 1 of 1", "Seal kit, 2 in bore");
+        }
+    }
+
+    /** Source: ISO/IEC 15417, example from memory: PJJ123C has 7 characters; start, data, check and stop are 11 modules each, stop 13. */
+    @Test
+    void aSymbolHasTheWidthOfTheStandard() {
+        assertThat(Barcode.code128("PJJABCC").modules()).isEqualTo((1 + 7 + 1) * 11 + 13);
+    }
+}

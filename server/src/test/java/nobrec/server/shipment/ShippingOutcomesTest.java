@@ -1,0 +1,76 @@
+package nobrec.server.shipment;
+
+import static org.mockito.ArgumentMatchers.any;
+import static org.mockito.ArgumentMatchers.anyString;
+import static org.mockito.ArgumentMatchers.eq;
+import static org.mockito.Mockito.mock;
+import static org.mockito.Mockito.never;
+import static org.mockito.Mockito.verify;
+import static org.mockito.Mockito.verifyNoInteractions;
+import static org.mockito.Mockito.when;
+
+import java.time.Clock;
+import java.time.Instant;
+import java.time.ZoneOffset;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import nobrec.server.actlog.ActLog;
+import nobrec.server.carrier.CarrierGateway;
+import nobrec.server.carrier.ServiceCatalog;
+import nobrec.server.workorder.WorkOrders;
+import org.junit.jupiter.api.Test;
+import org.springframework.context.ApplicationEventPublisher;
+
+/** Answers a carrier's stand-in does not give. */
+class ShippingOutcomesTest {
+
+    private static final Instant NOW = Instant.parse("2026-12-01T19:05:00Z");
+
+    private final Shipments shipments = mock();
+    private final ShipmentMapper mapper = mock();
+    private final BookingMapper bookings = mock();
+    private final ApplicationEventPublisher events = mock();
+    private final WorkOrders workOrders = mock();
+    private final ShippingOutcomes outcomes = new ShippingOutcomes(
+            shipments,
+            mapper,
+            bookings,
+            workOrders,
+            mock(ServiceCatalog.class),
+            mock(ShipmentPapers.class),
+            mock(ActLog.class),
+            events,
+            Clock.fixed(NOW, ZoneOffset.UTC));
+    private final Booking booking = new Booking("key", 7, "PLOVER", BookingState.ASKED, "{}", 0, NOW, "", NOW);
+
+    private void shipmentIs(ShipmentState state) {
+        when(shipments.locked(7))
+                .thenReturn(new Shipment(
+                        7, 1, 1, state, Optional.empty(), Optional.of("ines"), Optional.empty(), List.of()));
+    }
+
+    @Test
+    void aRefusalOpensTheShipmentAgain() {
+        shipmentIs(ShipmentState.SHIPPING);
+        outcomes.settle(booking, new CarrierGateway.Booking.Refused("The street is not served."));
+        verify(mapper).updateState(7, ShipmentState.OPEN, null);
+        verify(bookings).updateState("key", BookingState.REFUSED, "The street is not served.");
+        verifyNoInteractions(events);
+    }
+
+    @Test
+    void anAnswerWithTooFewNumbersIsNoAnswer() {
+        shipmentIs(ShipmentState.SHIPPING);
+        outcomes.settle(booking, new CarrierGateway.Booking.Accepted(Map.of(1, "PV1", 2, "PV2")));
+        verify(bookings).updateAnswer(eq("key"), anyString());
+        verify(mapper, never()).markShipped(any(Long.class), any());
+    }
+
+    @Test
+    void anAnswerThatComesTwiceIsStoredOnce() {
+        shipmentIs(ShipmentState.SHIPPED);
+        outcomes.settle(booking, new CarrierGateway.Booking.Accepted(Map.of()));
+        verifyNoInteractions(mapper, bookings, events);
+    }
+}
