@@ -51,5 +51,5 @@ do_reset() {
 }
 
 do_screenshots() {
-  do_test -pl core,standins,web,server,e2e -DskipTests -Dspotless.check.skip -Dnobrec.screenshots="$NOBREC_HOME/docs/screenshots"
+  do_test -Dtest=ScreenshotsTest -Dsurefire.failIfNoSpecifiedTests=false -Dnobrec.screenshots="$NOBREC_HOME/docs/screenshots"
 }

@@ -1,0 +1,40 @@
+package nobrec.e2e;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.deque.html.axecore.results.Rule;
+import com.deque.html.axecore.selenium.AxeBuilder;
+import java.util.List;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
+
+/** Every screen, on paper and in the evening, by axe-core: WCAG 2.1 A and AA. */
+class AccessibilityTest {
+
+    private static final List<String> SCREENS =
+            List.of("/departures", "/jobs", "/bench", "/bench/2404", "/bench/2403", "/postings");
+
+    private final Application application = Application.running();
+
+    @ParameterizedTest
+    @ValueSource(strings = {"kraft", "evening"})
+    void screensCanBeReadByEveryone(String theme) {
+        try (Desk desk = new Desk(application).signIn("ines")) {
+            desk.browser().executeScript("localStorage.setItem('nobrec-theme', arguments[0])", theme);
+            for (String screen : SCREENS) {
+                desk.open(screen);
+                desk.waitFor("main h1");
+                List<Rule> violations = new AxeBuilder()
+                        .withTags(List.of("wcag2a", "wcag2aa", "wcag21a", "wcag21aa"))
+                        .analyze(desk.browser())
+                        .getViolations();
+                assertThat(violations.stream()
+                                .map(rule -> rule.getId() + " "
+                                        + rule.getNodes().get(0).getHtml())
+                                .toList())
+                        .as(screen + " in " + theme)
+                        .isEmpty();
+            }
+        }
+    }
+}

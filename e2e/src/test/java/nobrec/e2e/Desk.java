@@ -1,0 +1,123 @@
+package nobrec.e2e;
+
+import java.nio.file.Path;
+import java.time.Duration;
+import java.util.HashMap;
+import java.util.Map;
+import org.openqa.selenium.By;
+import org.openqa.selenium.Keys;
+import org.openqa.selenium.OutputType;
+import org.openqa.selenium.TakesScreenshot;
+import org.openqa.selenium.WebElement;
+import org.openqa.selenium.chrome.ChromeDriver;
+import org.openqa.selenium.chrome.ChromeDriverService;
+import org.openqa.selenium.chrome.ChromeOptions;
+import org.openqa.selenium.support.ui.ExpectedConditions;
+import org.openqa.selenium.support.ui.WebDriverWait;
+
+/** A person at a desk: a browser of exactly 1280 x 800, and what she does in it. */
+final class Desk implements AutoCloseable {
+
+    private static final Duration PATIENCE = Duration.ofSeconds(20);
+
+    private final ChromeDriver browser;
+    private final Application application;
+
+    Desk(Application application) {
+        this(application, 1280, 800);
+    }
+
+    Desk(Application application, int width, int height) {
+        this.application = application;
+        ChromeOptions options = new ChromeOptions();
+        options.setBinary("/usr/bin/chromium");
+        options.addArguments(
+                "--headless=new",
+                "--no-sandbox",
+                "--disable-gpu",
+                "--disable-background-networking",
+                "--host-resolver-rules=MAP * ~NOTFOUND, EXCLUDE 127.0.0.1, EXCLUDE localhost");
+        ChromeDriverService service = new ChromeDriverService.Builder()
+                .usingDriverExecutable(Path.of("/usr/bin/chromedriver").toFile())
+                .build();
+        browser = new ChromeDriver(service, options);
+        Map<String, Object> metrics =
+                new HashMap<>(Map.of("width", width, "height", height, "deviceScaleFactor", 1, "mobile", false));
+        browser.executeCdpCommand("Emulation.setDeviceMetricsOverride", metrics);
+    }
+
+    ChromeDriver browser() {
+        return browser;
+    }
+
+    /** Signs in by keyboard. */
+    Desk signIn(String name) {
+        browser.get(application.address("/"));
+        WebElement field = waitFor("input[name=name]");
+        field.sendKeys(name, Keys.TAB, Application.PASSWORD, Keys.ENTER);
+        waitFor("nav[aria-label=Sections]");
+        return this;
+    }
+
+    void open(String path) {
+        browser.get(application.address(path));
+    }
+
+    void press(CharSequence... keys) {
+        browser.switchTo().activeElement().sendKeys(keys);
+    }
+
+    void pressWithAlt(CharSequence key) {
+        press(Keys.chord(Keys.ALT, key));
+    }
+
+    /** Like a scanner: every letter at once, and Enter. */
+    void scan(String text) {
+        browser.executeScript(
+                "for (const key of [...arguments[0], 'Enter'])"
+                        + " document.activeElement.dispatchEvent(new KeyboardEvent('keydown', {key, bubbles: true, cancelable: true}))",
+                text);
+    }
+
+    WebElement waitFor(String css) {
+        return new WebDriverWait(browser, PATIENCE)
+                .until(ExpectedConditions.visibilityOfElementLocated(By.cssSelector(css)));
+    }
+
+    /** Waits until a text stands somewhere on the screen. */
+    void waitForText(String text) {
+        new WebDriverWait(browser, PATIENCE)
+                .withMessage(() -> "“" + text + "” does not come; there is: " + screen())
+                .until(driver -> screen().contains(text));
+    }
+
+    String screen() {
+        return browser.findElement(By.tagName("body")).getText();
+    }
+
+    String textOf(String css) {
+        return waitFor(css).getText();
+    }
+
+    void chooseFile(Path file) {
+        browser.findElement(By.cssSelector("input[type=file]")).sendKeys(file.toString());
+    }
+
+    /** Drops a file somewhere on the page. */
+    void dropFile(String name, String content) {
+        browser.executeScript(
+                "const data = new DataTransfer(); data.items.add(new File([arguments[1]], arguments[0], {type: 'text/csv'}));"
+                        + "document.querySelector('main').dispatchEvent(new DragEvent('drop', {dataTransfer: data, bubbles: true, cancelable: true}));",
+                name,
+                content);
+    }
+
+    byte[] picture() {
+        return ((TakesScreenshot) browser).getScreenshotAs(OutputType.BYTES);
+    }
+
+    @Override
+    public void close() {
+        browser.quit();
+    }
+}

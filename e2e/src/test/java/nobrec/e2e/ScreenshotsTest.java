@@ -1,0 +1,78 @@
+package nobrec.e2e;
+
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.condition.EnabledIfSystemProperty;
+import org.openqa.selenium.Keys;
+
+/** Takes the pictures of docs/screenshots; run by {@code ./nobrec screenshots} only. */
+@EnabledIfSystemProperty(named = "nobrec.screenshots", matches = ".+")
+class ScreenshotsTest {
+
+    private final Application application = Application.running();
+    private final Path folder = Path.of(System.getProperty("nobrec.screenshots", "target"));
+
+    @Test
+    void takeThem() throws Exception {
+        try (Desk desk = new Desk(application)) {
+            desk.open("/");
+            desk.waitFor("input[name=name]");
+            keep(desk, "sign-in");
+            desk.signIn("ines");
+            desk.open("/jobs");
+            desk.waitFor("table");
+            desk.chooseFile(Application.DEMO.resolve("orders-tuesday.csv"));
+            desk.waitForText("10 went in");
+            keep(desk, "jobs");
+            desk.open("/bench/2417");
+            desk.waitForText("Read scale");
+            desk.press(Keys.F4);
+            desk.waitForText("from the scale");
+            desk.press(Keys.F9);
+            desk.waitForText("zone 6");
+            keep(desk, "bench");
+            desk.press(Keys.F7);
+            desk.press("(520) 555-0177", Keys.ENTER);
+            desk.waitForText("Phone fine");
+            desk.press(Keys.F10);
+            desk.waitForText("✓ Shipped");
+            pictures(desk);
+            keep(desk, "bench-shipped");
+            desk.open("/bench/2428");
+            desk.waitForText("3 packages");
+            keep(desk, "bench-three-packages");
+            desk.open("/postings");
+            desk.waitForText("Journal entry");
+            keep(desk, "postings");
+            desk.open("/departures");
+            desk.waitForText("Must still make it");
+            keep(desk, "departures");
+            desk.browser().executeScript("localStorage.setItem('nobrec-theme', 'evening')");
+            desk.open("/departures");
+            desk.waitForText("Must still make it");
+            keep(desk, "departures-evening");
+            desk.browser().get(application.outside("/books"));
+            desk.waitForText("Journal");
+            keep(desk, "standin-books");
+        }
+    }
+
+    private static void pictures(Desk desk) throws InterruptedException {
+        for (int round = 0; round < 50; round++) {
+            Object loaded = desk.browser()
+                    .executeScript(
+                            "return [...document.querySelectorAll('section[aria-label=Papers] img')].every((each) => each.naturalWidth > 0)");
+            if (Boolean.TRUE.equals(loaded)) {
+                return;
+            }
+            Thread.sleep(200);
+        }
+    }
+
+    private void keep(Desk desk, String name) throws IOException {
+        Files.createDirectories(folder);
+        Files.write(folder.resolve(name + ".png"), desk.picture());
+    }
+}
