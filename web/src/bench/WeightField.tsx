@@ -19,6 +19,8 @@ export function WeightField({ bench, number, act, done, setPreview }: Props) {
   const field = useRef<HTMLInputElement>(null);
   const [text, setText] = useState("");
   const [hint, setHint] = useState("");
+  /** Counts what was typed; an answer to anything but the latest comes too late to be shown. */
+  const latest = useRef(0);
   useKeys(useMemo(() => [{ key: "F2", label: "Type the weight", run: () => field.current?.focus() }], []));
 
   useEffect(() => {
@@ -26,31 +28,29 @@ export function WeightField({ bench, number, act, done, setPreview }: Props) {
     if (!typed) {
       return;
     }
-    let stale = false;
+    const mine = latest.current;
     const timer = setTimeout(() => {
       previewWeight(bench.id, number, typed)
         .then((view) => {
-          if (!stale) {
+          if (mine === latest.current) {
             setPreview(view);
             setHint("");
           }
         })
         .catch((error: unknown) => {
-          if (!stale) {
+          if (mine === latest.current) {
             setPreview(undefined);
             setHint(isProblem(error) ? `${error.detail} ${error.cure}` : "");
           }
         });
     }, PAUSE_MS);
-    return () => {
-      stale = true;
-      clearTimeout(timer);
-    };
+    return () => clearTimeout(timer);
   }, [text, bench.id, number, setPreview]);
 
   useEffect(() => () => setPreview(undefined), [setPreview]);
 
   function clear() {
+    latest.current += 1;
     setText("");
     setHint("");
     setPreview(undefined);
@@ -62,6 +62,7 @@ export function WeightField({ bench, number, act, done, setPreview }: Props) {
       onSubmit={(event) => {
         event.preventDefault();
         if (text.trim()) {
+          latest.current += 1;
           act.mutate(acts.typeWeight(number, text), {
             onSuccess: () => {
               clear();
@@ -78,6 +79,7 @@ export function WeightField({ bench, number, act, done, setPreview }: Props) {
           ref={field}
           value={text}
           onChange={(event) => {
+            latest.current += 1;
             setText(event.target.value);
             if (!event.target.value.trim()) {
               clear();

@@ -12,13 +12,16 @@ import org.openqa.selenium.WebElement;
 import org.openqa.selenium.chrome.ChromeDriver;
 import org.openqa.selenium.chrome.ChromeDriverService;
 import org.openqa.selenium.chrome.ChromeOptions;
+import org.openqa.selenium.interactions.Actions;
 import org.openqa.selenium.support.ui.ExpectedConditions;
 import org.openqa.selenium.support.ui.WebDriverWait;
 
 /** A person at a desk: a browser of exactly 1280 x 800, and what she does in it. */
 final class Desk implements AutoCloseable {
 
-    private static final Duration PATIENCE = Duration.ofSeconds(20);
+    private static final Duration PATIENCE = Duration.ofSeconds(40);
+
+    private static final Duration BETWEEN_KEYS = Duration.ofMillis(60);
 
     private final ChromeDriver browser;
     private final Application application;
@@ -65,6 +68,15 @@ final class Desk implements AutoCloseable {
 
     void press(CharSequence... keys) {
         browser.switchTo().activeElement().sendKeys(keys);
+    }
+
+    /** Types as a person does: slower than a scanner, which is told apart by its speed. */
+    void type(String text) {
+        Actions hands = new Actions(browser);
+        for (char letter : text.toCharArray()) {
+            hands.sendKeys(String.valueOf(letter)).pause(BETWEEN_KEYS);
+        }
+        hands.perform();
     }
 
     void pressWithAlt(CharSequence key) {

@@ -82,7 +82,7 @@ class FaultsTest {
     @Test
     void aBookkeeperLooksAndDoesNotShip() {
         try (Desk books = new Desk(application).signIn("odette")) {
-            books.open("/bench/2404");
+            books.open("/bench/2414");
             books.waitForText("A coordinator or packer opens it on the bench.");
         }
     }

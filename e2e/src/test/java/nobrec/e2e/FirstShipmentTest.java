@@ -70,7 +70,8 @@ class FirstShipmentTest {
         desk.waitForText("from the scale, stable");
         assertThat(desk.textOf("section[aria-label=Packages]")).contains("3.88 lb");
         desk.press(Keys.F7);
-        desk.press("(520) 555-0177", Keys.ENTER);
+        desk.type("(520) 555-0177");
+        desk.press(Keys.ENTER);
         desk.waitForText("Phone fine");
         desk.press(Keys.ESCAPE);
         desk.press(Keys.F9);
@@ -85,8 +86,9 @@ class FirstShipmentTest {
     @Order(4)
     void theOtherSideHasItAll() {
         desk.pressWithAlt("4");
-        desk.waitForText("Journal entry J1 is booked.");
-        assertThat(desk.browser().findElements(By.xpath("//td[text()='done']"))).hasSize(3);
+        desk.waitForText("Invoice INV-10417 has the freight line.");
+        assertThat(desk.browser().findElements(By.xpath("//tr[td[text()='done']][td[.='2417']]")))
+                .hasSize(3);
         assertThat(application.pageOutside("/books")).contains("INV-10417", "47.93", "DX9004170000");
         assertThat(application.pageOutside("/orderdesk")).contains("<td>2417</td>", "Dunlin Two Day");
         assertThat(application.pageOutside("/dunlin")).contains("Pellworth Robotics", "DX9004170000");
@@ -101,8 +103,9 @@ class FirstShipmentTest {
                 each.waitForText("Large carton");
             }
             desk.press(Keys.F2);
-            desk.press("20.1", Keys.ENTER);
-            desk.waitForText("20.10 lb");
+            desk.type("20.1");
+            desk.press(Keys.ENTER);
+            desk.waitForText("typed; the records say 20.00 lb");
             other.open("/bench/2418");
             other.waitForText("20.10 lb");
             desk.press(Keys.F10);
@@ -120,11 +123,11 @@ class FirstShipmentTest {
         desk.waitForText("Offers");
         String before = desk.textOf("[data-service=PLV-GROUND]");
         desk.press(Keys.F2);
-        desk.press("31");
+        desk.type("31");
         desk.waitForText("for the weight being typed");
         assertThat(desk.textOf("[data-service=PLV-GROUND]")).isNotEqualTo(before);
         assertThat(desk.textOf("[data-service=GDW-LIGHT]")).contains("Not allowed", "above the limit of 1 lb");
-        desk.press(" stone");
+        desk.type(" stone");
         desk.waitForText("is not a unit of weight known here");
         desk.press(Keys.ESCAPE);
         desk.waitFor("[data-service=DUN-ONE] button").click();

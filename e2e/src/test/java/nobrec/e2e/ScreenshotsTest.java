@@ -34,7 +34,8 @@ class ScreenshotsTest {
             desk.waitForText("zone 6");
             keep(desk, "bench");
             desk.press(Keys.F7);
-            desk.press("(520) 555-0177", Keys.ENTER);
+            desk.type("(520) 555-0177");
+            desk.press(Keys.ENTER);
             desk.waitForText("Phone fine");
             desk.press(Keys.F10);
             desk.waitForText("✓ Shipped");

@@ -28,6 +28,14 @@ class StuckThings {
             things.add(new StuckView(
                     "Job " + each.job(), each.reason(), "It is asked again by itself.", "/bench/" + each.job()));
         }
+        int unanswered = postings.unanswered();
+        if (unanswered > 0) {
+            things.add(new StuckView(
+                    unanswered == 1 ? "One posting" : unanswered + " postings",
+                    "Nobody answers there.",
+                    "It goes on by itself, in growing pauses.",
+                    "/postings"));
+        }
         int failed = postings.failed();
         if (failed > 0) {
             things.add(new StuckView(

@@ -12,6 +12,7 @@ import org.springframework.transaction.annotation.Transactional;
 public class PostingLedger {
 
     private static final int PAGE = 200;
+    private static final int SEVERAL = 3;
 
     private final PostingMapper mapper;
     private final ActLog actLog;
@@ -29,7 +30,12 @@ public class PostingLedger {
     }
 
     public int failed() {
-        return mapper.countOf(PostingState.FAILED);
+        return mapper.countOf(PostingState.FAILED, 0);
+    }
+
+    /** Those tried several times without an answer. */
+    public int unanswered() {
+        return mapper.countOf(PostingState.WAITING, SEVERAL);
     }
 
     /** With the same key, so that it is never written twice. */

@@ -18,7 +18,7 @@ interface PostingMapper {
 
     List<Posting> newest(@Param("state") PostingState state, @Param("job") String job, @Param("limit") int limit);
 
-    int countOf(PostingState state);
+    int countOf(@Param("state") PostingState state, @Param("attempts") int attempts);
 
     void claim(@Param("id") long id, @Param("attempts") int attempts, @Param("until") Instant until);
 

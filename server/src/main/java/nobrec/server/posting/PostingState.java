@@ -2,9 +2,9 @@ package nobrec.server.posting;
 
 /** How far a write-back is. */
 public enum PostingState {
-    /** It will be tried at its time. */
+    /** It will be tried at its time, again and again while nobody answers. */
     WAITING,
     DONE,
-    /** It was refused, or tried too often: a person must look. */
+    /** It was refused: a person must look. */
     FAILED
 }

@@ -18,7 +18,6 @@ public class PostingWorker {
     /** A server that took one and died is given up after this. */
     private static final Duration CLAIM = Duration.ofSeconds(30);
 
-    private static final int MOST_ATTEMPTS = 12;
     private static final int LONGEST_ANSWER = 500;
 
     private final PostingMapper mapper;
@@ -67,9 +66,12 @@ public class PostingWorker {
         if (answer instanceof OutsideAnswer.Accepted accepted) {
             mapper.updateResult(posting.id(), PostingState.DONE, text(accepted.body()), now, now);
         } else if (answer instanceof OutsideAnswer.Unknown unknown) {
-            PostingState state = attempts < MOST_ATTEMPTS ? PostingState.WAITING : PostingState.FAILED;
             mapper.updateResult(
-                    posting.id(), state, shortened(unknown.reason()), now.plus(GrowingPause.after(attempts)), null);
+                    posting.id(),
+                    PostingState.WAITING,
+                    shortened(unknown.reason()),
+                    now.plus(GrowingPause.after(attempts)),
+                    null);
         } else {
             String reason = answer instanceof OutsideAnswer.Refused refused
                     ? refused.reason()

@@ -17,7 +17,7 @@ import tools.jackson.databind.json.JsonMapper;
 
 /**
  * Calls to systems outside, each with a key of its own, a time limit, and a breaker for each system that stops calling
- * one that does not answer for ten seconds. Never called inside a transaction.
+ * one that does not answer for five seconds. Never called inside a transaction.
  */
 @Component
 public class OutsideCalls {
@@ -33,7 +33,7 @@ public class OutsideCalls {
     private final CircuitBreakerRegistry breakers = CircuitBreakerRegistry.of(CircuitBreakerConfig.custom()
             .slidingWindowSize(8)
             .minimumNumberOfCalls(4)
-            .waitDurationInOpenState(Duration.ofSeconds(10))
+            .waitDurationInOpenState(Duration.ofSeconds(5))
             .build());
 
     OutsideCalls(JsonMapper json, NobrecSettings settings) {

@@ -11,6 +11,7 @@ import org.springframework.web.ErrorResponse;
 import org.springframework.web.bind.MethodArgumentNotValidException;
 import org.springframework.web.bind.annotation.ExceptionHandler;
 import org.springframework.web.bind.annotation.RestControllerAdvice;
+import org.springframework.web.context.request.async.AsyncRequestNotUsableException;
 import org.springframework.web.multipart.MaxUploadSizeExceededException;
 
 /** Says refusals as problem details (RFC 9457) with thing, reason (detail) and cure. */
@@ -45,6 +46,12 @@ class ProblemAdvice {
     @ExceptionHandler
     ProblemDetail denied(AccessDeniedException denied) {
         return problem(HttpStatus.FORBIDDEN, "Your role", "It does not include this.", "Ask the administrator for it.");
+    }
+
+    /** The browser left before the answer was written: there is nobody to tell. */
+    @ExceptionHandler
+    void callerGone(AsyncRequestNotUsableException gone) {
+        LOG.debug("A caller did not wait: {}", gone.getMessage());
     }
 
     @ExceptionHandler(Exception.class)
