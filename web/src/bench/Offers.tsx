@@ -134,11 +134,23 @@ function OfferRow({ offer, current, unfolded, take, unfold }: RowProps) {
           {offer.daysLate > 0 && `${count(offer.daysLate, "day", "days")} late`}
         </span>
       </div>
-      {offer.objections.length > 0 && (
-        <p className="pr-8 leading-snug text-error">Not allowed. {offer.objections.join(" ")}</p>
-      )}
+      <Objections offer={offer} all={unfolded} />
       {unfolded && <ChargeLines offer={offer} />}
     </li>
+  );
+}
+
+/** Why it is not allowed: the first reason, and all of them once it is opened. */
+function Objections({ offer, all }: { offer: Offer; all: boolean }) {
+  const [first, ...more] = offer.objections;
+  if (first === undefined) {
+    return null;
+  }
+  return (
+    <p className="pr-8 leading-snug text-error">
+      Not allowed. {all ? offer.objections.join(" ") : first}
+      {!all && more.length > 0 && ` And ${count(more.length, "more reason", "more reasons")}.`}
+    </p>
   );
 }
 

@@ -111,7 +111,7 @@ function PackageRow({ bench, each, act, current, choose, done, setPreview }: Row
         </div>
       </div>
       {open && current ? (
-        <div className="mt-2 flex flex-wrap items-end gap-3">
+        <div className="mt-1 flex items-end gap-3">
           <CartonChoice bench={bench} each={each} act={act} />
           <SizeField key={each.size} each={each} act={act} />
         </div>
@@ -120,7 +120,7 @@ function PackageRow({ bench, each, act, current, choose, done, setPreview }: Row
           {each.cartonName} <span className="figure">{each.size}</span>
         </p>
       )}
-      {open && <p className="quiet mt-1 leading-snug">{each.cartonReason}</p>}
+      {open && current && <p className="quiet mt-1 leading-snug">{each.cartonReason}</p>}
       <p className="mt-1 leading-snug">
         {each.contents.map((content) => (
           <span key={content.item} className="mr-3 inline-block">

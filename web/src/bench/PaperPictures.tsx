@@ -6,7 +6,7 @@ export function PaperPictures({ bench }: { bench: BenchData }) {
     return null;
   }
   return (
-    <section aria-label="Papers" className="mt-3 flex flex-wrap gap-4">
+    <section aria-label="Papers" className="mt-2 flex flex-wrap gap-4">
       {bench.papers.map((paper) => (
         <a key={paper.id} href={paper.address} target="_blank" rel="noreferrer" className="block">
           <span className="quiet block underline">{paper.title}</span>

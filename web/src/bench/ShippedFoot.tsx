@@ -21,22 +21,22 @@ export function ShippedFoot({ bench }: { bench: BenchData }) {
   }
   return (
     <div className="border-t-2 border-base-content px-5 py-2">
-      <p className="flex flex-wrap items-baseline gap-x-4">
-        <strong className="text-lg text-primary">✓ Shipped</strong>
-        {bench.shipped && (
-          <span>
-            by {bench.shipped.by}, <span className="figure">{moment(bench.shipped.at, timeZone)}</span>, with{" "}
-            <strong className="figure">{bench.shipped.trackingNumbers.join(", ")}</strong>
-          </span>
-        )}
-      </p>
-      <div className="mt-2 flex items-center justify-between gap-6">
-        <MoneySentence bench={bench} />
-        <span className="flex gap-3">
+      <div className="flex items-center justify-between gap-6">
+        <p className="flex flex-wrap items-baseline gap-x-4">
+          <strong className="text-lg text-primary">✓ Shipped</strong>
+          {bench.shipped && (
+            <span>
+              by {bench.shipped.by}, <span className="figure">{moment(bench.shipped.at, timeZone)}</span>,
+              with <strong className="figure">{bench.shipped.trackingNumbers.join(", ")}</strong>
+            </span>
+          )}
+        </p>
+        <span className="flex flex-wrap justify-end gap-3">
           <Papers bench={bench} />
           <NextJob />
         </span>
       </div>
+      <MoneySentence bench={bench} />
     </div>
   );
 }

@@ -98,7 +98,7 @@ export function WeightField({ bench, number, act, done, setPreview }: Props) {
         />
         <Key name="Enter" />
       </label>
-      <p role="status" className="min-h-[1.2em] leading-snug text-warning">
+      <p role="status" className="leading-snug text-warning">
         {hint}
       </p>
     </form>
