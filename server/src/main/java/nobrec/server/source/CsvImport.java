@@ -33,8 +33,13 @@ public class CsvImport {
         this.clock = clock;
     }
 
+    /**
+     * Takes a file in.
+     *
+     * @return the id of the run, under which what came of it is kept
+     */
     @Transactional
-    public ImportReport takeIn(String fileName, byte[] content, String signIn) {
+    public long takeIn(String fileName, byte[] content, String signIn) {
         CsvFile file = CsvFile.read(fileName, content);
         List<String> missing = Layouts.SHOP_EXPORT.missingIn(file.header());
         if (!missing.isEmpty()) {
@@ -61,7 +66,7 @@ public class CsvImport {
                 fileName.length() > 120 ? fileName.substring(0, 120) : fileName,
                 taken + " new, " + recognised + " already here, "
                         + result.faultyOrders().size() + " left out");
-        return new ImportReport(run.getId(), taken, recognised, result.faultyOrders(), result.faults());
+        return run.getId();
     }
 
     private void keepFaults(long runId, List<RowFault> faults) {
@@ -73,7 +78,4 @@ public class CsvImport {
     private static String shortened(String fileName) {
         return fileName.length() <= LONGEST_NAME ? fileName : fileName.substring(0, LONGEST_NAME);
     }
-
-    /** What came of a file. */
-    public record ImportReport(long id, int taken, int recognised, List<String> leftOut, List<RowFault> faults) {}
 }

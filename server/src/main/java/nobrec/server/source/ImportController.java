@@ -55,8 +55,8 @@ class ImportController {
         if (name == null || name.isBlank()) {
             throw Refusal.unusable("The file", "It has no name.", "Drop a saved file.");
         }
-        csvImport.takeIn(name, file.getBytes(), who.getName());
-        return newestImport();
+        long run = csvImport.takeIn(name, file.getBytes(), who.getName());
+        return new ImportResult(mapper.byId(run).map(this::view));
     }
 
     /** What came of the file that was dropped last. */

@@ -19,6 +19,8 @@ interface ImportMapper {
 
     void insertFaults(@Param("runId") long runId, @Param("faults") List<RowFault> faults);
 
+    Optional<ImportRunRow> byId(long id);
+
     Optional<ImportRunRow> newest();
 
     List<RowFault> faultsOf(long runId);

@@ -96,6 +96,11 @@ public class WorkOrders {
     }
 
     List<WorkOrderListRow> page(WorkOrderStatus status, String text, Long beforeId, int limit) {
-        return mapper.page(status, text, beforeId, limit);
+        return mapper.page(status, literally(text), beforeId, limit);
+    }
+
+    /** A text to be found as it stands, though LIKE has a meaning for some of its signs. */
+    private static String literally(String text) {
+        return text.replace("\\", "\\\\").replace("%", "\\%").replace("_", "\\_");
     }
 }

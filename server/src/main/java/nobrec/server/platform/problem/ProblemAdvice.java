@@ -2,6 +2,7 @@ package nobrec.server.platform.problem;
 
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
+import org.springframework.beans.TypeMismatchException;
 import org.springframework.core.Ordered;
 import org.springframework.core.annotation.Order;
 import org.springframework.http.HttpStatus;
@@ -46,6 +47,15 @@ class ProblemAdvice {
     @ExceptionHandler
     ProblemDetail denied(AccessDeniedException denied) {
         return problem(HttpStatus.FORBIDDEN, "Your role", "It does not include this.", "Ask the administrator for it.");
+    }
+
+    @ExceptionHandler
+    ProblemDetail wrongKind(TypeMismatchException wrong) {
+        return problem(
+                HttpStatus.BAD_REQUEST,
+                "This request",
+                "“" + wrong.getValue() + "” is not what is expected there.",
+                "Reload the page and try again.");
     }
 
     /** The browser left before the answer was written: there is nobody to tell. */
