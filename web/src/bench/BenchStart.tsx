@@ -1,7 +1,8 @@
 import { useQuery } from "@tanstack/react-query";
 import { useCallback, useMemo } from "react";
-import { Link, useNavigate } from "react-router";
+import { useNavigate } from "react-router";
 import { answer, api } from "../api/client";
+import { benchOf, JobLink } from "../ui/JobLink";
 import { Key } from "../ui/Key";
 import { Empty, Trouble, Waiting } from "../ui/states";
 import { useCursor } from "../ui/useCursor";
@@ -15,7 +16,7 @@ export function BenchStart() {
   });
   const rows = useMemo(() => begun.data?.rows ?? [], [begun.data]);
   const open = useCallback(
-    (index: number) => void navigate("/bench/" + encodeURIComponent(rows[index]?.number ?? "")),
+    (index: number) => void navigate(benchOf(rows[index]?.number ?? "")),
     [rows, navigate],
   );
   const [at, setAt] = useCursor(rows.length, open);
@@ -49,12 +50,7 @@ export function BenchStart() {
             {rows.map((row, index) => (
               <tr key={row.number} className={index === at ? "at" : ""} onClick={() => setAt(index)}>
                 <td className="figure">
-                  <Link
-                    to={"/bench/" + encodeURIComponent(row.number)}
-                    className="font-bold underline decoration-base-300"
-                  >
-                    {row.number}
-                  </Link>
+                  <JobLink job={row.number} />
                 </td>
                 <td>{row.customer}</td>
                 <td>{row.town}</td>

@@ -21,7 +21,7 @@ export function CartonChoice({ bench, each, act }: Props) {
       <select
         ref={field}
         value={each.cartonCode}
-        className="entry w-46"
+        className="entry w-42"
         onChange={(event) => act.mutate(acts.changeCarton(each.number, event.target.value))}
       >
         {bench.cartonTypes.map((carton) => (

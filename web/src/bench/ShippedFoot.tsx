@@ -4,6 +4,7 @@ import { Link, useNavigate } from "react-router";
 import { answer, api } from "../api/client";
 import { useWho } from "../signin/who";
 import { moment } from "../ui/format";
+import { benchOf } from "../ui/JobLink";
 import { Key } from "../ui/Key";
 import { useKeys } from "../ui/keys";
 import { MoneySentence } from "./MoneySentence";
@@ -66,7 +67,7 @@ function NextJob() {
   const navigate = useNavigate();
   const board = useQuery({ queryKey: ["departures"], queryFn: () => answer(api.GET("/api/departures")) });
   const next = board.data?.jobs[0]?.job;
-  const address = next ? "/bench/" + encodeURIComponent(next) : "/departures";
+  const address = next ? benchOf(next) : "/departures";
   useKeys(
     useMemo(() => [{ key: "F2", label: "Next job", run: () => void navigate(address) }], [navigate, address]),
   );

@@ -30,7 +30,7 @@ export function SizeField({ each, act }: Props) {
             }
           }}
           maxLength={40}
-          className="entry figure w-42"
+          className="entry figure w-48"
         />
       </label>
     </form>

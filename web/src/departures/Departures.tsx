@@ -3,6 +3,7 @@ import { useCallback } from "react";
 import { Link, useNavigate } from "react-router";
 import { answer, api, type Schemas } from "../api/client";
 import { count, day } from "../ui/format";
+import { benchOf } from "../ui/JobLink";
 import { Trouble, Waiting } from "../ui/states";
 import { useCursor } from "../ui/useCursor";
 import { JobRows } from "./JobRows";
@@ -29,7 +30,7 @@ export function Departures() {
 function Day({ board }: { board: Schemas["DepartureView"] }) {
   const navigate = useNavigate();
   const open = useCallback(
-    (index: number) => void navigate("/bench/" + encodeURIComponent(board.jobs[index]?.job ?? "")),
+    (index: number) => void navigate(benchOf(board.jobs[index]?.job ?? "")),
     [board.jobs, navigate],
   );
   const [at, setAt] = useCursor(board.jobs.length, open);

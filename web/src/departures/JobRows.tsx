@@ -1,6 +1,7 @@
 import { Link } from "react-router";
 import type { Schemas } from "../api/client";
 import { clockTime, day } from "../ui/format";
+import { JobLink } from "../ui/JobLink";
 import { Key } from "../ui/Key";
 import { Empty } from "../ui/states";
 
@@ -56,12 +57,7 @@ export function JobRows({ jobs, at, setAt, open }: Props) {
             >
               <td className="figure">{job.cutOff ? clockTime(job.cutOff) : day(job.nextDeparture)}</td>
               <td className="figure">
-                <Link
-                  to={"/bench/" + encodeURIComponent(job.job)}
-                  className="font-bold underline decoration-base-300"
-                >
-                  {job.job}
-                </Link>
+                <JobLink job={job.job} />
               </td>
               <td>{job.customer}</td>
               <td className="whitespace-nowrap">{job.shipTo}</td>

@@ -1,7 +1,7 @@
 import { useEffect, useRef } from "react";
-import { Link } from "react-router";
 import type { Schemas } from "../api/client";
 import { day } from "../ui/format";
+import { JobLink } from "../ui/JobLink";
 import { Key } from "../ui/Key";
 import { statusWord } from "./Filters";
 
@@ -44,12 +44,7 @@ export function JobTable({ rows, at, setAt, open }: Props) {
             onDoubleClick={() => open(index)}
           >
             <td className="figure">
-              <Link
-                to={"/bench/" + encodeURIComponent(row.number)}
-                className="font-bold underline decoration-base-300"
-              >
-                {row.number}
-              </Link>
+              <JobLink job={row.number} />
             </td>
             <td>{row.customer}</td>
             <td>

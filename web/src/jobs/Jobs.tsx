@@ -2,6 +2,7 @@ import { useInfiniteQuery, useMutation, useQueryClient } from "@tanstack/react-q
 import { useCallback, useEffect, useMemo, useRef } from "react";
 import { useNavigate, useSearchParams } from "react-router";
 import { answer, api, type Schemas, sendFile } from "../api/client";
+import { benchOf } from "../ui/JobLink";
 import { Key } from "../ui/Key";
 import { useKeys } from "../ui/keys";
 import { Empty, ProblemLine, Trouble, Waiting } from "../ui/states";
@@ -92,7 +93,7 @@ function List({
   const navigate = useNavigate();
   const rows = useMemo(() => list.data?.pages.flatMap((page) => page.rows) ?? [], [list.data]);
   const open = useCallback(
-    (index: number) => void navigate("/bench/" + encodeURIComponent(rows[index]?.number ?? "")),
+    (index: number) => void navigate(benchOf(rows[index]?.number ?? "")),
     [rows, navigate],
   );
   const [at, setAt] = useCursor(rows.length, open);

@@ -1,8 +1,9 @@
 import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
 import { useCallback } from "react";
-import { Link, useNavigate, useSearchParams } from "react-router";
+import { useNavigate, useSearchParams } from "react-router";
 import { answer, api, type Schemas } from "../api/client";
 import { moment } from "../ui/format";
+import { benchOf, JobLink } from "../ui/JobLink";
 import { Key } from "../ui/Key";
 import { Empty, ProblemLine, Trouble, Waiting } from "../ui/states";
 import { useCursor } from "../ui/useCursor";
@@ -64,7 +65,7 @@ function Ledger({ rows, timeZone }: { rows: Posting[]; timeZone: string }) {
   const navigate = useNavigate();
   const queries = useQueryClient();
   const open = useCallback(
-    (index: number) => void navigate("/bench/" + encodeURIComponent(rows[index]?.job ?? "")),
+    (index: number) => void navigate(benchOf(rows[index]?.job ?? "")),
     [rows, navigate],
   );
   const [at, setAt] = useCursor(rows.length, open);
@@ -93,12 +94,7 @@ function Ledger({ rows, timeZone }: { rows: Posting[]; timeZone: string }) {
             <tr key={row.id} className={index === at ? "at" : ""} onClick={() => setAt(index)}>
               <td className={"font-bold " + colour(row.state)}>{STATES[row.state]}</td>
               <td className="figure">
-                <Link
-                  to={"/bench/" + encodeURIComponent(row.job)}
-                  className="font-bold underline decoration-base-300"
-                >
-                  {row.job}
-                </Link>
+                <JobLink job={row.job} />
               </td>
               <td className="whitespace-nowrap">
                 {TARGETS[row.target]}

@@ -44,7 +44,7 @@ export function Frame({ who, children }: { who: Schemas["WhoView"]; children: Re
 
   return (
     <div className="flex h-screen flex-col">
-      <header className="flex items-stretch gap-6 border-b-2 border-base-content px-5">
+      <header className="flex flex-wrap items-stretch gap-x-6 border-b-2 border-base-content px-5">
         <span className="self-center text-xl font-bold tracking-tight">Nobrec</span>
         <nav aria-label="Sections" className="flex">
           {SECTIONS.map((section, index) => (

@@ -2,6 +2,11 @@ import { useMemo } from "react";
 import { Key } from "./Key";
 import { useKeys, useShownKeys } from "./keys";
 
+/** Arrows as they stand on the keys. */
+function shownName(key: string): string {
+  return key.replace("ArrowUp", "↑").replace("ArrowDown", "↓");
+}
+
 /** The keys that work on the open screen. */
 export function KeyHelp({ close }: { close: () => void }) {
   const keys = useShownKeys();
@@ -17,8 +22,8 @@ export function KeyHelp({ close }: { close: () => void }) {
       <dl className="mt-3 space-y-1.5">
         {keys.map((act) => (
           <div key={act.key + act.label} className="flex items-baseline gap-3">
-            <dt className="w-24">
-              <Key name={act.key} />
+            <dt className="w-24 shrink-0">
+              <Key name={shownName(act.key)} />
             </dt>
             <dd>{act.label}</dd>
           </div>

@@ -1,0 +1,15 @@
+import { Link } from "react-router";
+
+/** Where a job's bench is. */
+export function benchOf(job: string): string {
+  return "/bench/" + encodeURIComponent(job);
+}
+
+/** A job's number, which leads to its bench. */
+export function JobLink({ job }: { job: string }) {
+  return (
+    <Link to={benchOf(job)} className="font-bold underline decoration-base-300">
+      {job}
+    </Link>
+  );
+}
