@@ -30,6 +30,7 @@ do_start() {
     say_how_to_sign_in
     return
   fi
+  require_free_ports
   install_what_is_missing
   build_if_changed
   read_secrets
@@ -93,7 +94,6 @@ random_word() { od -An -N64 -tx1 /dev/urandom | tr -d ' \n' | cut -c "1-$1"; }
 
 start_database() {
   if database_answers "$DB_FOLDER"; then return; fi
-  require_free "$DB_PORT" "the database" NOBREC_DB_PORT
   database_start "$DB_FOLDER" "$DB_PORT"
   database_create "$DB_FOLDER" nobrec "$DB_PASSWORD"
   echo "$DB_PORT" >"$STATE/database.port"
@@ -102,20 +102,27 @@ start_database() {
 
 start_standins() {
   if is_running standins; then return; fi
-  require_free "$OUTSIDE_PORT" "the stand-ins" NOBREC_OUTSIDE_PORT
-  require_free "$SCALE_PORT" "the stand-in scale" NOBREC_SCALE_PORT
   launch standins "$OUTSIDE_PORT" \
     java -Xmx128m -XX:+UseSerialGC -jar "$STANDINS_JAR" "$OUTSIDE_PORT" "$SCALE_PORT" "$STATE/standins" demo/records.json
 }
 
 start_server() {
   if is_running server; then return; fi
-  require_free "$PORT" "the server" NOBREC_PORT
   export NOBREC_PORT="$PORT" NOBREC_SCALE_PORT="$SCALE_PORT" NOBREC_OUTSIDE_ADDRESS="http://127.0.0.1:$OUTSIDE_PORT"
   export NOBREC_DB_URL="jdbc:mariadb://127.0.0.1:$(port_of database)/nobrec" NOBREC_DB_PASSWORD="$DB_PASSWORD"
   export NOBREC_DEMO_FOLDER="$NOBREC_HOME/demo" NOBREC_DEMO_PASSWORD="$DEMO_PASSWORD"
   export NOBREC_DEMO_STARTSAT="$DEMO_STARTS_AT" NOBREC_DEMO_STARTEDAT="$DEMO_STARTED_AT"
   launch server "$PORT" java -Xmx768m -jar "$STATE/app/$(basename "$SERVER_JAR")"
+}
+
+# Before anything is built or started: a taken port is said at once.
+require_free_ports() {
+  is_running server || require_free "$PORT" "the server" NOBREC_PORT
+  if ! is_running standins; then
+    require_free "$OUTSIDE_PORT" "the stand-ins" NOBREC_OUTSIDE_PORT
+    require_free "$SCALE_PORT" "the stand-in scale" NOBREC_SCALE_PORT
+  fi
+  database_answers "$DB_FOLDER" || require_free "$DB_PORT" "the database" NOBREC_DB_PORT
 }
 
 require_free() {
@@ -151,9 +158,10 @@ wait_for() {
   printf ' done (%s s)\n' $((SECONDS - started))
 }
 
+# A number that another program has got since does not count.
 is_running() {
   local pid
-  pid=$(cat "$STATE/$1.pid" 2>/dev/null) && [ -n "$pid" ] && kill -0 "$pid" 2>/dev/null
+  pid=$(cat "$STATE/$1.pid" 2>/dev/null) && [ -n "$pid" ] && grep -qa "$1-0.1.0-run.jar" "/proc/$pid/cmdline" 2>/dev/null
 }
 
 port_of() { cat "$STATE/$1.port" 2>/dev/null || echo 0; }

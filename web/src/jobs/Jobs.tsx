@@ -1,4 +1,4 @@
-import { useInfiniteQuery, useMutation, useQueryClient } from "@tanstack/react-query";
+import { useInfiniteQuery, useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
 import { useCallback, useEffect, useMemo, useRef } from "react";
 import { useNavigate, useSearchParams } from "react-router";
 import { answer, api, type Schemas, sendFile } from "../api/client";
@@ -34,7 +34,22 @@ export function Jobs() {
       await queries.invalidateQueries({ queryKey: ["departures"] });
     },
   });
-  const takeFile = bringIn.mutate;
+  const { mutate: takeFile, reset: forget } = bringIn;
+  const asked = filter.get("report") === "newest";
+  const newest = useQuery({
+    queryKey: ["imports", "newest"],
+    queryFn: () => answer(api.GET("/api/imports/newest")),
+    enabled: asked,
+  });
+  const report = bringIn.data?.run ?? (asked ? newest.data?.run : undefined);
+  const closeReport = useCallback(() => {
+    forget();
+    setFilter((before) => {
+      const next = new URLSearchParams(before);
+      next.delete("report");
+      return next;
+    });
+  }, [forget, setFilter]);
   const hovering = useFileDrop(takeFile);
   useKeys(useMemo(() => [{ key: "F2", label: "Bring in a file", run: () => chooser.current?.click() }], []));
 
@@ -77,7 +92,7 @@ export function Jobs() {
           <ProblemLine error={bringIn.error} />
         </div>
       )}
-      {bringIn.data?.run && <ImportReport run={bringIn.data.run} close={bringIn.reset} />}
+      {report && <ImportReport run={report} close={closeReport} />}
       <List list={list} filtered={text !== "" || status !== undefined} />
     </div>
   );

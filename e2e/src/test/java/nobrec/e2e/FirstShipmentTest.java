@@ -56,6 +56,9 @@ class FirstShipmentTest {
         desk.chooseFile(Application.DEMO.resolve("orders-tuesday.csv"));
         desk.waitForText("0 went in");
         assertThat(desk.screen()).contains("10 were here already");
+        desk.pressWithAlt("1");
+        desk.waitFor("a[href='/jobs?report=newest']").click();
+        desk.waitForText("8 Promise 2421 “12/32/2026”");
     }
 
     @Test

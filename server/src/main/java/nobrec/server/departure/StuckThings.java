@@ -51,7 +51,7 @@ class StuckThings {
                                 : left.workOrders() + " work orders of " + left.fileName(),
                         "A cell could not be read.",
                         "Correct it in the file and drop it again.",
-                        "/jobs")));
+                        "/jobs?report=newest")));
         return things;
     }
 }
