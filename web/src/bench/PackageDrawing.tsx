@@ -2,6 +2,8 @@ import type { BenchData } from "./useBench";
 
 const BOX = 118;
 const DEPTH_SHORTENED = 0.45;
+/** Lower than this the code does not fit on the front and stands below. */
+const LOW = 18;
 
 /** The package to scale with the others on the bench, seen a little from above and the right. */
 export function PackageDrawing({ each }: { each: BenchData["packages"][number] }) {
@@ -9,7 +11,7 @@ export function PackageDrawing({ each }: { each: BenchData["packages"][number] }
   const depth = width * DEPTH_SHORTENED * Math.SQRT1_2;
   const scale = BOX / Math.max(length + depth, 1000);
   const [l, h, d] = [length * scale, height * scale, depth * scale];
-  const total = { wide: BOX + 4, high: Math.max(h + d, 24) + 4 };
+  const total = { wide: BOX + 4, high: h + d + 4 + (h < LOW ? 14 : 0) };
   const front = { left: 2, top: 2 + d };
   return (
     <svg
@@ -35,7 +37,7 @@ export function PackageDrawing({ each }: { each: BenchData["packages"][number] }
       />
       <text
         x={front.left + l / 2}
-        y={front.top + h / 2 + 4}
+        y={h < LOW ? front.top + h + 13 : front.top + h / 2 + 4}
         textAnchor="middle"
         stroke="none"
         className="fill-base-content font-mono text-[12px]"

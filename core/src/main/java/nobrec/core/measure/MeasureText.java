@@ -6,6 +6,7 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import java.util.stream.Stream;
 
 /**
  * Weights and sizes as people type them, and as they are shown.
@@ -112,6 +113,15 @@ public final class MeasureText {
     public static String showPlain(Weight weight, UnitSystem units) {
         return plainFigure(weight.in(units.weightUnit(), 2)) + " "
                 + units.weightUnit().symbol();
+    }
+
+    /** A whole number of steps in a unit that shows it without rounding: {@code 13 oz} where the step is an ounce. */
+    public static String showSteps(Weight weight, Weight step, UnitSystem units) {
+        return Stream.of(units.weightUnit(), WeightUnit.OUNCE, WeightUnit.KILOGRAM, WeightUnit.GRAM)
+                .filter(unit -> Weight.of(step.in(unit, 2), unit).equals(step))
+                .findFirst()
+                .map(unit -> plainFigure(weight.in(unit, 2)) + " " + unit.symbol())
+                .orElseGet(() -> showPlain(weight, units));
     }
 
     /** A size with its unit: {@code 18 × 12 × 6 in}. */

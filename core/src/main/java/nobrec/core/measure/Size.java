@@ -42,6 +42,13 @@ public record Size(Length length, Length width, Length height) {
         return lying && longest <= mine[2].nanometres();
     }
 
+    /** The same with each side rounded up to a whole unit. */
+    public Size inWholeUnits(LengthUnit unit) {
+        Length one = new Length(unit.nanometres());
+        return new Size(
+                one.times(length.unitsUp(unit)), one.times(width.unitsUp(unit)), one.times(height.unitsUp(unit)));
+    }
+
     /** Volume when each side is first rounded up to a whole unit, in cubic units. */
     public long volumeOfWholeUnits(LengthUnit unit) {
         return Math.multiplyExact(Math.multiplyExact(length.unitsUp(unit), width.unitsUp(unit)), height.unitsUp(unit));

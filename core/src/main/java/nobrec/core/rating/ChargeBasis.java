@@ -16,7 +16,20 @@ public sealed interface ChargeBasis {
     /** How the amount came about. */
     String sentence(UnitSystem units);
 
-    record BaseRate(Zone zone, BillableWeight billable, Weight actual, boolean weighed, Size size, int divisor)
+    /**
+     * @param size as measured
+     * @param sheetUnits the sheet's own, in which the sides are rounded up to whole ones
+     * @param step of the sheet's weights
+     */
+    record BaseRate(
+            Zone zone,
+            BillableWeight billable,
+            Weight actual,
+            boolean weighed,
+            Size size,
+            int divisor,
+            UnitSystem sheetUnits,
+            Weight step)
             implements ChargeBasis {
         @Override
         public String title() {
@@ -25,13 +38,16 @@ public sealed interface ChargeBasis {
 
         @Override
         public String sentence(UnitSystem units) {
-            String dimensional = MeasureText.show(size, units) + " / " + divisor + " → "
-                    + MeasureText.showPlain(billable.dimensional(), units);
             String own = (weighed ? "weighs " : "not weighed yet, expected ") + MeasureText.show(actual, units) + " → "
-                    + MeasureText.showPlain(billable.actual(), units);
+                    + MeasureText.showSteps(billable.actual(), step, units);
+            Size whole = size.inWholeUnits(sheetUnits.lengthUnit());
+            String rounded = whole.equals(size) ? "" : MeasureText.show(size, sheetUnits) + " → ";
+            String dimensional = rounded + MeasureText.show(whole, sheetUnits) + " / " + divisor + " → "
+                    + MeasureText.showSteps(billable.dimensional(), step, units);
             String rule = billable.isDimensional() ? "Size counts: " : "Weight counts: ";
-            return rule + own + ", " + dimensional + "; billed " + MeasureText.showPlain(billable.billed(), units)
-                    + " in zone " + zone.number() + " (" + zone.miles() + " miles).";
+            return rule + own + ", " + dimensional + "; billed "
+                    + MeasureText.showSteps(billable.billed(), step, units) + " in zone " + zone.number() + " ("
+                    + zone.miles() + " miles).";
         }
     }
 

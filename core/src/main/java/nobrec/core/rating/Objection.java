@@ -58,10 +58,10 @@ public sealed interface Objection {
         }
     }
 
-    record BeyondRateSheet(int packageNumber, Weight billed) implements Objection {
+    record BeyondRateSheet(int packageNumber, Weight billed, Weight step) implements Objection {
         @Override
         public String sentence(UnitSystem units) {
-            return "Package " + packageNumber + " is billed as " + MeasureText.showPlain(billed, units)
+            return "Package " + packageNumber + " is billed as " + MeasureText.showSteps(billed, step, units)
                     + ", beyond the rate sheet's last weight.";
         }
     }

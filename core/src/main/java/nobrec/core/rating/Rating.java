@@ -70,14 +70,21 @@ public final class Rating {
         BillableWeight billable = BillableWeight.of(actual, each.size(), sheet);
         Optional<Money> price = sheet.price(billable.billed(), zone);
         if (price.isEmpty()) {
-            objections.add(new Objection.BeyondRateSheet(each.number(), billable.billed()));
+            objections.add(new Objection.BeyondRateSheet(each.number(), billable.billed(), sheet.step()));
             return;
         }
         lines.add(new ChargeLine(
                 Optional.of(each.number()),
                 price.get(),
                 new ChargeBasis.BaseRate(
-                        zone, billable, actual, each.weighed(), each.size(), sheet.dimensionalDivisor())));
+                        zone,
+                        billable,
+                        actual,
+                        each.weighed(),
+                        each.size(),
+                        sheet.dimensionalDivisor(),
+                        sheet.units(),
+                        sheet.step())));
     }
 
     /** Fuel is rounded half up to the cent, once for the shipment. */

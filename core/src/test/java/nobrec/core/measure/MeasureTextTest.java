@@ -60,6 +60,20 @@ class MeasureTextTest {
         assertThat(MeasureText.readSize(text, UnitSystem.POUND_INCH).found()).isEmpty();
     }
 
+    /** 13 oz are 0.8125 lb: rounded to hundredths of a pound they would not be what is billed. */
+    @ParameterizedTest
+    @CsvSource({
+        "13, OUNCE, 1, OUNCE, 13 oz",
+        "7, POUND, 1, POUND, 7 lb",
+        "7.5, POUND, 0.5, POUND, 7.5 lb",
+        "4.8, KILOGRAM, 0.1, KILOGRAM, 4.8 kg",
+        "16, OUNCE, 1, OUNCE, 16 oz"
+    })
+    void showsStepsWithoutRounding(String amount, WeightUnit unit, String step, WeightUnit stepUnit, String shown) {
+        assertThat(MeasureText.showSteps(Weight.of(amount, unit), Weight.of(step, stepUnit), UnitSystem.POUND_INCH))
+                .isEqualTo(shown);
+    }
+
     @Test
     void showsWhatItReads() {
         Weight weight = Weight.of("4.25", WeightUnit.POUND);

@@ -77,6 +77,17 @@ class RatingTest {
     }
 
     @Test
+    void aRoundedSideIsShownSoThatTheSumCanBeFollowed() {
+        Offer offer = Rating.offer(
+                shipment(PlaceKind.BUSINESS, parcel(1, "1", "9.5", "7.5", "5.5")),
+                GROUND,
+                Optional.of(byThePound("0", "0", 139)),
+                PICKUP);
+        assertThat(offer.chargeLines().get(0).basis().sentence(UnitSystem.POUND_INCH))
+                .contains("9.5 × 7.5 × 5.5 in → 10 × 8 × 6 in / 139 → 4 lb");
+    }
+
+    @Test
     void everyReasonAgainstAServiceIsGiven() {
         Offer offer = Rating.offer(
                 shipment(PlaceKind.PO_BOX, parcel(1, "45", "50", "20", "20")),
@@ -106,7 +117,7 @@ class RatingTest {
                 GROUND,
                 Optional.of(byThePound("0", "0", 139)),
                 PICKUP);
-        assertThat(beyond.objections()).containsExactly(new Objection.BeyondRateSheet(1, pounds("81")));
+        assertThat(beyond.objections()).containsExactly(new Objection.BeyondRateSheet(1, pounds("81"), pounds("1")));
         assertThat(beyond.chargeLines()).isEmpty();
     }
 
