@@ -1,0 +1,125 @@
+import { renderToStaticMarkup } from "react-dom/server";
+import { describe, expect, it } from "vitest";
+import { MoneySentence } from "./MoneySentence";
+import { PackageDrawing } from "./PackageDrawing";
+import { PaperPictures } from "./PaperPictures";
+import type { BenchData } from "./useBench";
+
+const bench: BenchData = {
+  id: 1,
+  job: "2417",
+  customer: "Pellworth",
+  customerPo: "",
+  state: "OPEN",
+  shipTo: {
+    company: "Pellworth",
+    person: "",
+    street: "1 Road",
+    street2: "",
+    town: "Tucson",
+    state: "AZ",
+    postalCode: "85701",
+    phone: "",
+    kind: "BUSINESS",
+  },
+  askedService: "",
+  terms: "we pay and bill",
+  currency: "USD",
+  weightUnit: "lb",
+  lengthUnit: "in",
+  lines: [],
+  packages: [],
+  cartonTypes: [],
+  offers: [],
+  choiceReason: "",
+  checks: [],
+  mayShip: false,
+  papers: [],
+};
+
+const box: BenchData["packages"][number] = {
+  number: 1,
+  cartonCode: "E1",
+  cartonName: "Padded envelope",
+  cartonReason: "",
+  size: "10.5 × 7.5 × 1 in",
+  drawing: { length: 1000, width: 714, height: 95 },
+  contents: [],
+};
+
+/** The words of a piece of the page, without its tags. */
+function words(node: React.ReactNode): string {
+  return renderToStaticMarkup(node)
+    .replace(/<[^>]+>/g, "")
+    .replace(/\s+/g, " ")
+    .trim();
+}
+
+describe("the money sentence", () => {
+  it("adds up in reading", () => {
+    const charge = {
+      lines: [
+        { title: "Plover Ground", amount: "18.42" },
+        { title: "10 % markup", amount: "1.84" },
+        { title: "cartons", amount: "0.85" },
+      ],
+      total: "21.11",
+      margin: "1.84",
+      reason: "Cost plus markup.",
+    };
+    expect(words(<MoneySentence bench={{ ...bench, charge }} />)).toBe(
+      "Plover Ground 18.42 + 10 % markup 1.84 + cartons 0.85 = customer pays 21.11 USDwe keep 1.84 after freight and cartons",
+    );
+  });
+
+  it("says what it costs us when nothing is billed", () => {
+    const charge = { lines: [], total: "0.00", margin: "-1.65", reason: "Receiver pays: nothing is billed." };
+    const said = words(<MoneySentence bench={{ ...bench, charge }} />);
+    expect(said).toContain("Receiver pays: nothing is billed. customer pays 0.00");
+    expect(said).toContain("it costs us 1.65");
+    expect(said).not.toContain("-1.65");
+  });
+
+  it("says why there is no figure yet", () => {
+    expect(words(<MoneySentence bench={bench} />)).toContain("is known when a service is chosen");
+  });
+});
+
+describe("the drawing of a package", () => {
+  it("says in words what it shows", () => {
+    expect(renderToStaticMarkup(<PackageDrawing each={box} />)).toContain(
+      'aria-label="Padded envelope, 10.5 × 7.5 × 1 in"',
+    );
+  });
+
+  it("keeps the sides in proportion", () => {
+    const drawn = renderToStaticMarkup(<PackageDrawing each={box} />);
+    const front = /<rect[^>]*width="([\d.]+)" height="([\d.]+)"/.exec(drawn);
+    expect(Number(front?.[2]) / Number(front?.[1])).toBeCloseTo(0.095, 5);
+  });
+
+  it("writes the code below a box too low for it", () => {
+    const bottom = (drawn: string) => Number(/<text[^>]* y="([\d.]+)"/.exec(drawn)?.[1]);
+    const low = renderToStaticMarkup(<PackageDrawing each={box} />);
+    const high = renderToStaticMarkup(
+      <PackageDrawing each={{ ...box, drawing: { ...box.drawing, height: 700 } }} />,
+    );
+    const height = (drawn: string) => Number(/<svg width="[\d.]+" height="([\d.]+)"/.exec(drawn)?.[1]);
+    expect(bottom(low)).toBeLessThanOrEqual(height(low));
+    expect(bottom(high)).toBeLessThan(height(high));
+  });
+});
+
+describe("the pictures of papers", () => {
+  it("are not there before papers are made", () => {
+    expect(renderToStaticMarkup(<PaperPictures bench={bench} />)).toBe("");
+  });
+
+  it("name each paper and lead to it", () => {
+    const papers = [{ id: 7, kind: "LABEL", title: "Label 1 of 1", address: "/api/papers/7" }];
+    const shown = renderToStaticMarkup(<PaperPictures bench={{ ...bench, papers }} />);
+    expect(shown).toContain('href="/api/papers/7"');
+    expect(shown).toContain('src="/api/papers/7/picture"');
+    expect(shown).toContain('alt="Label 1 of 1 of job 2417"');
+  });
+});
