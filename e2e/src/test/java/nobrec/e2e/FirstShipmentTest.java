@@ -56,7 +56,7 @@ class FirstShipmentTest {
         desk.chooseFile(Application.DEMO.resolve("orders-tuesday.csv"));
         desk.waitForText("0 went in");
         assertThat(desk.screen()).contains("10 were here already");
-        desk.pressWithAlt("1");
+        desk.open("/departures");
         desk.waitFor("a[href='/jobs?report=newest']").click();
         desk.waitForText("8 Promise 2421 “12/32/2026”");
     }
