@@ -13,6 +13,7 @@ import nobrec.core.calendar.Pickup;
 import nobrec.core.calendar.WorkingDays;
 import nobrec.core.departure.DepartureOutlook;
 import nobrec.core.departure.DepartureOutlook.Verdict;
+import nobrec.core.departure.ForeseenService;
 import nobrec.core.measure.MeasureText;
 import nobrec.core.measure.Weight;
 import nobrec.core.rating.Carrier;
@@ -108,7 +109,8 @@ class DepartureBoard {
                     Optional<Zone> zone = zones.computeIfAbsent(
                             PostalArea.codeOf(job.shipTo().postalCode()),
                             area -> origin.flatMap(from -> postal.areaOf(area).map(to -> Zone.between(from, to))));
-                    Service service = serviceFor(job, services, choices.get(job.id()));
+                    Service service = ForeseenService.of(
+                            services, Optional.ofNullable(choices.get(job.id())), job.askedService(), job.placeKind());
                     Pickup pickup = pickups.get(service.carrier().code());
                     return zone
                             .map(each -> new Planned(
@@ -120,21 +122,6 @@ class DepartureBoard {
                 })
                 .sorted(MOST_URGENT_FIRST)
                 .toList();
-    }
-
-    /** Chosen on the bench, or asked for, or ground. */
-    private static Service serviceFor(WorkOrder job, List<Service> services, String chosen) {
-        return services.stream()
-                .filter(service -> service.code().equals(chosen))
-                .findFirst()
-                .or(() -> services.stream()
-                        .filter(service -> service.isMeantBy(job.askedService()))
-                        .findFirst())
-                .or(() -> services.stream()
-                        .filter(service -> service.ground()
-                                && !service.limits().excludedPlaces().contains(job.placeKind()))
-                        .max(Comparator.comparing(service -> service.limits().greatestWeight())))
-                .orElseGet(() -> services.get(0));
     }
 
     private List<PickupView> pickupViews(Map<String, Pickup> pickups, List<Planned> planned, LocalDateTime now) {

@@ -1,0 +1,38 @@
+package nobrec.core.departure;
+
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+import nobrec.core.address.PlaceKind;
+import nobrec.core.rating.Service;
+
+/** Which service a job would go by, before it is packed and can be priced. */
+public final class ForeseenService {
+
+    private static final Comparator<Service> STRONGEST =
+            Comparator.comparing(service -> service.limits().greatestWeight());
+
+    private ForeseenService() {}
+
+    /**
+     * The one chosen by hand, else the one the record asks for, else the ground service that takes the most and goes to such
+     * a place, else any.
+     *
+     * @param services at least one
+     * @param chosen code of the service a person chose
+     * @param asked what the record asks for, in its own words; empty text for nothing
+     */
+    public static Service of(List<Service> services, Optional<String> chosen, String asked, PlaceKind placeKind) {
+        return services.stream()
+                .filter(service -> chosen.filter(service.code()::equals).isPresent())
+                .findFirst()
+                .or(() -> services.stream()
+                        .filter(service -> service.isMeantBy(asked))
+                        .findFirst())
+                .or(() -> services.stream()
+                        .filter(Service::ground)
+                        .filter(service -> !service.limits().excludedPlaces().contains(placeKind))
+                        .max(STRONGEST))
+                .orElseGet(() -> services.get(0));
+    }
+}

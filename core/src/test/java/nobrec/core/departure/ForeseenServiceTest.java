@@ -1,0 +1,63 @@
+package nobrec.core.departure;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import nobrec.core.address.PlaceKind;
+import nobrec.core.identifier.TrackingForm;
+import nobrec.core.measure.Length;
+import nobrec.core.measure.LengthUnit;
+import nobrec.core.measure.Weight;
+import nobrec.core.measure.WeightUnit;
+import nobrec.core.rating.Carrier;
+import nobrec.core.rating.Service;
+import nobrec.core.rating.ServiceLimits;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+class ForeseenServiceTest {
+
+    private static final List<Service> SERVICES = List.of(
+            service("NIGHT", "Dunlin Overnight", false, "150", PlaceKind.PO_BOX),
+            service("SAVER", "Plover Saver", true, "20", PlaceKind.PO_BOX),
+            service("GROUND", "Plover Ground", true, "150", PlaceKind.PO_BOX),
+            service("POST", "Godwit Parcel", true, "70"));
+
+    private static Service service(String code, String name, boolean ground, String limit, PlaceKind... excluded) {
+        return new Service(
+                code,
+                name,
+                new Carrier("PLOVER", "Plover Parcel", false, TrackingForm.LETTERS_MODULO_10),
+                ground,
+                new ServiceLimits(
+                        Weight.of(limit, WeightUnit.POUND),
+                        Length.of("108", LengthUnit.INCH),
+                        Length.of("165", LengthUnit.INCH),
+                        Set.of(excluded)),
+                List.of(1, 1, 2, 2, 3, 4, 4, 5));
+    }
+
+    @ParameterizedTest
+    @CsvSource({
+        "SAVER, Dunlin Overnight, BUSINESS, SAVER",
+        "'', dunlin overnight, BUSINESS, NIGHT",
+        "'', '', BUSINESS, GROUND",
+        "'', pigeon, RESIDENCE, GROUND",
+        "'', '', PO_BOX, POST",
+        "GONE, '', BUSINESS, GROUND",
+    })
+    void byHandThenAskedForThenGround(String chosen, String asked, PlaceKind kind, String foreseen) {
+        Optional<String> byHand = Optional.of(chosen).filter(code -> !code.isEmpty());
+        assertThat(ForeseenService.of(SERVICES, byHand, asked, kind).code()).isEqualTo(foreseen);
+    }
+
+    @Test
+    void withoutAGroundServiceAnyIsBetterThanNone() {
+        assertThat(ForeseenService.of(SERVICES.subList(0, 1), Optional.empty(), "", PlaceKind.PO_BOX)
+                        .code())
+                .isEqualTo("NIGHT");
+    }
+}
