@@ -1,4 +1,5 @@
 import type { BenchData, useAct } from "./useBench";
+import { AccountMend } from "./AccountMend";
 import { AddressMend } from "./AddressMend";
 import { PhoneMend } from "./PhoneMend";
 
@@ -10,6 +11,7 @@ const SUBJECTS = {
   CONTENTS: "Contents",
   WEIGHT: "Weight",
   SERVICE: "Service",
+  ACCOUNT: "Account",
   PROMISE: "Promise",
 } as const;
 const VERDICTS = {
@@ -50,6 +52,7 @@ function Wanting({ check, bench, act }: { check: Check; bench: BenchData; act: R
         <strong className={VERDICTS[check.verdict].colour}>{SUBJECTS[check.subject]}:</strong> {check.reason}{" "}
         <em>{check.cure}</em>
       </p>
+      {check.mend === "ACCOUNT" && <AccountMend bench={bench} act={act} />}
       {check.mend === "PHONE" && <PhoneMend bench={bench} act={act} />}
       {check.mend === "ADDRESS" && <AddressMend bench={bench} act={act} />}
     </div>

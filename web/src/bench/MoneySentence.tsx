@@ -8,12 +8,11 @@ export function MoneySentence({ bench }: { bench: BenchData }) {
       <p className="quiet">What the customer pays is known when a service is chosen that has a price.</p>
     );
   }
-  const kept = charge.margin.startsWith("-");
   return (
     <p className="text-lg leading-snug" title={charge.reason}>
       {charge.lines.map((line, index) => (
-        <span key={line.title}>
-          {index > 0 && <span className="quiet"> + </span>}
+        <span key={line.title} title={line.reason}>
+          {index > 0 && <span className="quiet"> {line.takenOff ? "−" : "+"} </span>}
           {line.title} <span className="figure">{line.amount}</span>
         </span>
       ))}
@@ -23,9 +22,10 @@ export function MoneySentence({ bench }: { bench: BenchData }) {
       </strong>
       <span className="quiet"> {currency}</span>
       <span className="ml-5">
-        {kept ? "it costs us" : "we keep"} <span className="figure">{charge.margin.replace("-", "")}</span>
+        {charge.weKeep ? "we keep" : "it costs us"} <span className="figure">{charge.margin}</span>
         <span className="quiet"> after freight and cartons</span>
       </span>
+      {charge.lines.length > 0 && <span className="quiet ml-5 text-base">{charge.reason}</span>}
     </p>
   );
 }

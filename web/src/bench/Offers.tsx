@@ -111,7 +111,9 @@ function OfferRow({ offer, current, unfolded, take, unfold }: RowProps) {
     >
       <div className="grid grid-cols-[1fr_6rem_6.6rem_1.4rem] items-baseline gap-x-3">
         <button type="button" className="text-left" aria-pressed={offer.chosen} onClick={take}>
-          <strong className={offer.allowed ? "" : "quiet font-normal line-through"}>{offer.name}</strong>
+          <strong className={offer.allowed || offer.lacksData ? "" : "quiet font-normal line-through"}>
+            {offer.name}
+          </strong>
           <Marks offer={offer} />
         </button>
         <span className={"figure text-right text-lg " + (offer.chosen ? "font-bold" : "")}>
@@ -147,8 +149,8 @@ function Objections({ offer, all }: { offer: Offer; all: boolean }) {
     return null;
   }
   return (
-    <p className="pr-8 leading-snug text-error">
-      Not allowed. {all ? offer.objections.join(" ") : first}
+    <p className={"pr-8 leading-snug " + (offer.lacksData ? "text-warning" : "text-error")}>
+      {offer.lacksData ? "Not yet." : "Not allowed."} {all ? offer.objections.join(" ") : first}
       {!all && more.length > 0 && ` And ${count(more.length, "more reason", "more reasons")}.`}
     </p>
   );
@@ -168,28 +170,48 @@ function Marks({ offer }: { offer: Offer }) {
 }
 
 function barColour(offer: Offer): string {
-  if (!offer.allowed) {
+  if (!offer.allowed && !offer.lacksData) {
     return "bg-base-300";
   }
   return offer.chosen ? "bg-primary" : "bg-secondary";
 }
 
+/** The charges as a tree: each package with its sum, then what is for the whole shipment. */
 function ChargeLines({ offer }: { offer: Offer }) {
   if (offer.lines.length === 0) {
     return <p className="quiet">It has no price, so it has no charge lines.</p>;
   }
+  const several = offer.packageSums.length > 1;
+  const ofShipment = offer.lines.filter((line) => line.packageNumber === undefined);
   return (
     <table className="my-1 w-[calc(100%-2rem)]">
+      {offer.packageSums.map((sum) => (
+        <tbody key={sum.packageNumber}>
+          {several && (
+            <tr className="border-t border-base-300">
+              <th scope="rowgroup" colSpan={2}>
+                Package {sum.packageNumber}
+              </th>
+              <td className="figure quiet text-right">{sum.amount}</td>
+            </tr>
+          )}
+          {offer.lines
+            .filter((line) => line.packageNumber === sum.packageNumber)
+            .map((line, index) => (
+              <ChargeLine key={index} line={line} indented={several} />
+            ))}
+        </tbody>
+      ))}
       <tbody>
-        {offer.lines.map((line, index) => (
-          <tr key={index} className="align-baseline">
-            <td className="w-28 pr-2 whitespace-nowrap">
-              {line.title}
-              {line.packageNumber && <span className="quiet"> {line.packageNumber}</span>}
-            </td>
-            <td className="quiet pr-3 text-sm leading-snug">{line.explanation}</td>
-            <td className="figure text-right">{line.amount}</td>
+        {ofShipment.length > 0 && several && (
+          <tr className="border-t border-base-300">
+            <th scope="rowgroup" colSpan={3}>
+              Shipment
+            </th>
           </tr>
+        )}
+        {ofShipment.map((line, index) => (
+          <ChargeLine key={index} line={line} indented={several} />
         ))}
         <tr className="border-t border-base-content">
           <td>Total</td>
@@ -198,5 +220,15 @@ function ChargeLines({ offer }: { offer: Offer }) {
         </tr>
       </tbody>
     </table>
+  );
+}
+
+function ChargeLine({ line, indented }: { line: Offer["lines"][number]; indented: boolean }) {
+  return (
+    <tr className="align-baseline">
+      <td className={"w-28 pr-2 " + (indented ? "pl-3" : "")}>{line.title}</td>
+      <td className="quiet pr-3 text-sm leading-snug">{line.explanation}</td>
+      <td className="figure text-right">{line.amount}</td>
+    </tr>
   );
 }

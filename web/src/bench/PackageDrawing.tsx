@@ -1,18 +1,25 @@
 import type { BenchData } from "./useBench";
 
 const BOX = 118;
-const DEPTH_SHORTENED = 0.45;
+const DEPTH_SHORTENED = 0.45 * Math.SQRT1_2;
 /** Lower than this the code does not fit on the front and stands below. */
 const LOW = 18;
 
-/** The package to scale with the others on the bench, seen a little from above and the right. */
-export function PackageDrawing({ each }: { each: BenchData["packages"][number] }) {
+type Package = BenchData["packages"][number];
+type Piece = Package["layers"][number]["pieces"][number];
+
+/** The package to scale with the others on the bench, its contents in their places, seen a little from above and the right. */
+export function PackageDrawing({ each, layer }: { each: Package; layer?: number | undefined }) {
   const { length, width, height } = each.drawing;
-  const depth = width * DEPTH_SHORTENED * Math.SQRT1_2;
-  const scale = BOX / Math.max(length + depth, 1000);
-  const [l, h, d] = [length * scale, height * scale, depth * scale];
-  const total = { wide: BOX + 4, high: h + d + 4 + (h < LOW ? 14 : 0) };
+  const scale = BOX / Math.max(length + width * DEPTH_SHORTENED, 1000);
+  const [l, h, d] = [length * scale, height * scale, width * DEPTH_SHORTENED * scale];
+  const bare = each.layers.length === 0;
+  const below = h < LOW || !bare;
+  const total = { wide: BOX + 4, high: h + d + 4 + (below ? 14 : 0) };
   const front = { left: 2, top: 2 + d };
+  const pieces = each.layers
+    .slice(0, layer === undefined ? undefined : layer + 1)
+    .flatMap((one) => one.pieces);
   return (
     <svg
       width={total.wide}
@@ -24,20 +31,30 @@ export function PackageDrawing({ each }: { each: BenchData["packages"][number] }
       strokeWidth={1.5}
       strokeLinejoin="round"
     >
-      <path
-        className="fill-base-200"
-        d={`M ${front.left} ${front.top} l ${d} ${-d} h ${l} l ${-d} ${d} z M ${front.left + l} ${front.top} l ${d} ${-d} v ${h} l ${-d} ${d} z`}
-      />
-      <rect className="fill-base-100" x={front.left} y={front.top} width={l} height={h} />
+      {bare ? (
+        <>
+          <path
+            className="fill-base-200"
+            d={`M ${front.left} ${front.top} l ${d} ${-d} h ${l} l ${-d} ${d} z M ${front.left + l} ${front.top} l ${d} ${-d} v ${h} l ${-d} ${d} z`}
+          />
+          <rect className="fill-base-100" x={front.left} y={front.top} width={l} height={h} />
+        </>
+      ) : (
+        <Inside pieces={pieces} scale={scale} floor={front.top + h} left={front.left} />
+      )}
       <path
         fill="none"
-        strokeWidth={1}
-        d={`M ${front.left + d / 2} ${front.top - d / 2} h ${l}`}
-        strokeDasharray="4 3"
+        strokeWidth={bare ? 1 : 1.5}
+        strokeDasharray={bare ? "4 3" : ""}
+        d={
+          bare
+            ? `M ${front.left + d / 2} ${front.top - d / 2} h ${l}`
+            : `M ${front.left} ${front.top} h ${l} v ${h} h ${-l} z l ${d} ${-d} h ${l} v ${h} l ${-d} ${d} m 0 ${-h} l ${d} ${-d}`
+        }
       />
       <text
         x={front.left + l / 2}
-        y={h < LOW ? front.top + h + 13 : front.top + h / 2 + 4}
+        y={below ? front.top + h + 13 : front.top + h / 2 + 4}
         textAnchor="middle"
         stroke="none"
         className="fill-base-content font-mono text-[12px]"
@@ -46,4 +63,44 @@ export function PackageDrawing({ each }: { each: BenchData["packages"][number] }
       </text>
     </svg>
   );
+}
+
+interface InsideProps {
+  pieces: Piece[];
+  scale: number;
+  floor: number;
+  left: number;
+}
+
+/** The pieces, the farthest and lowest first, so that the nearer ones cover them. */
+function Inside({ pieces, scale, floor, left }: InsideProps) {
+  const ordered = [...pieces].sort((one, other) => other.y - one.y || one.z - other.z || one.x - other.x);
+  const lines = [...new Set(pieces.map((piece) => piece.line))];
+  return ordered.map((piece, index) => {
+    const away = piece.y * DEPTH_SHORTENED * scale;
+    const x = left + piece.x * scale + away;
+    const y = floor - piece.z * scale - away;
+    const [l, h] = [piece.length * scale, piece.height * scale];
+    const d = piece.width * DEPTH_SHORTENED * scale;
+    return (
+      <g key={index} strokeWidth={0.8} className={shade(lines.indexOf(piece.line))}>
+        <title>{piece.item}</title>
+        <rect x={x} y={y - h} width={l} height={h} />
+        <path d={`M ${x} ${y - h} l ${d} ${-d} h ${l} l ${-d} ${d} z`} />
+        <path d={`M ${x + l} ${y - h} l ${d} ${-d} v ${h} l ${-d} ${d} z`} />
+      </g>
+    );
+  });
+}
+
+/** Each line of the job has its shade; the layer's plan and the list name it as well. */
+export function shade(line: number): string {
+  return [
+    "fill-base-200",
+    "fill-base-300",
+    "fill-base-100",
+    "fill-secondary/40",
+    "fill-primary/30",
+    "fill-warning/30",
+  ][line % 6] as string;
 }

@@ -2,6 +2,8 @@ import { useCallback, useMemo, useState } from "react";
 import { Key } from "../ui/Key";
 import { useKeys } from "../ui/keys";
 import { CartonChoice } from "./CartonChoice";
+import { HandPacking } from "./HandPacking";
+import { LayerPlan } from "./LayerPlan";
 import { PackageDrawing } from "./PackageDrawing";
 import { SizeField } from "./SizeField";
 import { WeightField } from "./WeightField";
@@ -35,11 +37,21 @@ export function Packages({ bench, act, setPreview }: Props) {
         open
           ? [
               { key: "F4", label: "Read the scale for this package", run: readScale },
+              {
+                key: "Alt+n",
+                label: "New package",
+                run: () => carryOut(acts.addPackage(bench.packages[at - 1]?.cartonCode ?? "")),
+              },
+              {
+                key: "Alt+p",
+                label: "Plan anew what was not placed by hand",
+                run: () => carryOut(acts.planAnew(false)),
+              },
               { key: "Alt+ArrowDown", label: "Next package", run: () => setWanted(Math.min(at + 1, last)) },
               { key: "Alt+ArrowUp", label: "Package before", run: () => setWanted(Math.max(at - 1, 1)) },
             ]
           : [],
-      [open, readScale, at, last],
+      [open, readScale, at, last, carryOut, bench.packages],
     ),
   );
 
@@ -48,9 +60,12 @@ export function Packages({ bench, act, setPreview }: Props) {
       <div className="flex items-center justify-between">
         <h2>{bench.packages.length === 1 ? "One package" : `${bench.packages.length} packages`}</h2>
         {open && (
-          <button type="button" className="act" disabled={act.isPending} onClick={readScale}>
-            {act.isPending ? "One moment …" : "Read scale"} <Key name="F4" />
-          </button>
+          <div className="flex gap-1">
+            <PlanActs bench={bench} act={act} at={at} />
+            <button type="button" className="act" disabled={act.isPending} onClick={readScale}>
+              {act.isPending ? "One moment …" : "Read scale"} <Key name="F4" />
+            </button>
+          </div>
         )}
       </div>
       <ol>
@@ -68,6 +83,41 @@ export function Packages({ bench, act, setPreview }: Props) {
         ))}
       </ol>
     </section>
+  );
+}
+
+/** A new package, and planning anew. */
+function PlanActs({ bench, act, at }: { bench: BenchData; act: Act; at: number }) {
+  const byHand = bench.packages.some((each) => each.placedByHand);
+  return (
+    <>
+      <button
+        type="button"
+        className="act"
+        disabled={act.isPending}
+        onClick={() => act.mutate(acts.addPackage(bench.packages[at - 1]?.cartonCode ?? ""))}
+      >
+        New <Key name="Alt N" />
+      </button>
+      <button
+        type="button"
+        className="act"
+        disabled={act.isPending}
+        onClick={() => act.mutate(acts.planAnew(false))}
+      >
+        Plan <Key name="Alt P" />
+      </button>
+      {byHand && (
+        <button
+          type="button"
+          className="act"
+          disabled={act.isPending}
+          onClick={() => act.mutate(acts.planAnew(true))}
+        >
+          All anew
+        </button>
+      )}
+    </>
   );
 }
 
@@ -93,7 +143,7 @@ function PackageRow({ bench, each, act, current, choose, done, setPreview }: Row
       onClick={choose}
     >
       <div className="flex gap-3">
-        <PackageDrawing each={each} />
+        {!(current && each.layers.length > 0) && <PackageDrawing each={each} />}
         <div className="min-w-0 flex-1">
           <p className="flex items-baseline justify-between">
             <span>
@@ -123,14 +173,17 @@ function PackageRow({ bench, each, act, current, choose, done, setPreview }: Row
       {open && current && <p className="quiet mt-1 leading-snug">{each.cartonReason}</p>}
       <p className="mt-1 leading-snug">
         {each.contents.map((content) => (
-          <span key={content.item} className="mr-3 inline-block">
+          <span key={content.line} className="mr-3 inline-block">
             <span className="figure">
               {content.quantity} × {content.item}
             </span>{" "}
             {content.description}
+            {content.lots && <span className="quiet">, {content.lots}</span>}
           </span>
         ))}
       </p>
+      {current && each.layers.length > 0 && <LayerPlan each={each} />}
+      {open && current && <HandPacking bench={bench} each={each} act={act} />}
     </li>
   );
 }

@@ -1,5 +1,6 @@
 import { renderToStaticMarkup } from "react-dom/server";
 import { describe, expect, it } from "vitest";
+import { LayerPlan, said } from "./LayerPlan";
 import { MoneySentence } from "./MoneySentence";
 import { PackageDrawing } from "./PackageDrawing";
 import { PaperPictures } from "./PaperPictures";
@@ -24,6 +25,11 @@ const bench: BenchData = {
   },
   askedService: "",
   terms: "we pay and bill",
+  carrierAccount: "",
+  extras: [],
+  today: "2026-12-01",
+  tomorrow: "2026-12-02",
+  jobsAlong: [],
   currency: "USD",
   weightUnit: "lb",
   lengthUnit: "in",
@@ -44,7 +50,9 @@ const box: BenchData["packages"][number] = {
   cartonReason: "",
   size: "10.5 × 7.5 × 1 in",
   drawing: { length: 1000, width: 714, height: 95 },
+  placedByHand: false,
   contents: [],
+  layers: [],
 };
 
 /** The words of a piece of the page, without its tags. */
@@ -59,25 +67,32 @@ describe("the money sentence", () => {
   it("adds up in reading", () => {
     const charge = {
       lines: [
-        { title: "Plover Ground", amount: "18.42" },
-        { title: "10 % markup", amount: "1.84" },
-        { title: "cartons", amount: "0.85" },
+        { title: "Plover Ground", amount: "18.42", takenOff: false, reason: "" },
+        { title: "10 % markup", amount: "1.84", takenOff: false, reason: "" },
+        { title: "cartons", amount: "0.85", takenOff: false, reason: "" },
+        { title: "5 % discount", amount: "1.06", takenOff: true, reason: "" },
       ],
-      total: "21.11",
-      margin: "1.84",
+      total: "20.05",
+      margin: "0.78",
+      weKeep: true,
       reason: "Cost plus markup.",
     };
     expect(words(<MoneySentence bench={{ ...bench, charge }} />)).toBe(
-      "Plover Ground 18.42 + 10 % markup 1.84 + cartons 0.85 = customer pays 21.11 USDwe keep 1.84 after freight and cartons",
+      "Plover Ground 18.42 + 10 % markup 1.84 + cartons 0.85 − 5 % discount 1.06 = customer pays 20.05 USDwe keep 0.78 after freight and cartonsCost plus markup.",
     );
   });
 
   it("says what it costs us when nothing is billed", () => {
-    const charge = { lines: [], total: "0.00", margin: "-1.65", reason: "Receiver pays: nothing is billed." };
+    const charge = {
+      lines: [],
+      total: "0.00",
+      margin: "1.65",
+      weKeep: false,
+      reason: "Receiver pays: nothing is billed.",
+    };
     const said = words(<MoneySentence bench={{ ...bench, charge }} />);
     expect(said).toContain("Receiver pays: nothing is billed. customer pays 0.00");
     expect(said).toContain("it costs us 1.65");
-    expect(said).not.toContain("-1.65");
   });
 
   it("says why there is no figure yet", () => {
@@ -107,6 +122,37 @@ describe("the drawing of a package", () => {
     const height = (drawn: string) => Number(/<svg width="[\d.]+" height="([\d.]+)"/.exec(drawn)?.[1]);
     expect(bottom(low)).toBeLessThanOrEqual(height(low));
     expect(bottom(high)).toBeLessThan(height(high));
+  });
+});
+
+describe("the contents of a package", () => {
+  const piece = { line: 5, item: "SK-2", x: 20, y: 30, z: 10, length: 400, width: 300, height: 100 };
+  const filled = {
+    ...box,
+    drawing: { length: 1000, width: 700, height: 500 },
+    layers: [
+      { height: "0 in", pieces: [piece, { ...piece, x: 420 }] },
+      { height: "1 in", pieces: [{ ...piece, z: 110, line: 6, item: "BU-100" }] },
+    ],
+  };
+
+  it("are drawn in their places, up to the layer looked at", () => {
+    const all = renderToStaticMarkup(<PackageDrawing each={filled} />);
+    const lowest = renderToStaticMarkup(<PackageDrawing each={filled} layer={0} />);
+    expect(all.match(/<title>/g)).toHaveLength(3);
+    expect(lowest.match(/<title>/g)).toHaveLength(2);
+    expect(lowest).not.toContain("BU-100");
+  });
+
+  it("keep their proportion to the package in the layer's plan", () => {
+    const plan = renderToStaticMarkup(<LayerPlan each={filled} />);
+    const widths = [...plan.matchAll(/<rect[^>]* width="([\d.]+)"/g)].map((match) => Number(match[1]));
+    expect((widths[1] ?? 0) / (widths[0] ?? 1)).toBeCloseTo(0.4, 5);
+  });
+
+  it("are said in words", () => {
+    expect(said([{ item: "SK-2" }, { item: "BU-100" }, { item: "SK-2" }])).toBe("2 × SK-2, 1 × BU-100");
+    expect(words(<LayerPlan each={filled} />)).toContain("Layer 1 of 2from 0 in up");
   });
 });
 

@@ -60,6 +60,48 @@ export const acts = {
     (body: Schemas["ShipToEntry"]): BenchAct =>
     (id) =>
       answer(api.PUT("/api/shipments/{id}/ship-to", { params: { path: { id } }, body })),
+  mendAccount:
+    (text: string): BenchAct =>
+    (id) =>
+      answer(api.PUT("/api/shipments/{id}/account", { params: { path: { id } }, body: { text } })),
+  chooseExtras:
+    (extras: Schemas["Extras"]["extras"]): BenchAct =>
+    (id) =>
+      answer(api.PUT("/api/shipments/{id}/extras", { params: { path: { id } }, body: { extras } })),
+  shipOn:
+    (day: string): BenchAct =>
+    (id) =>
+      answer(api.PUT("/api/shipments/{id}/ship-day", { params: { path: { id } }, body: { day } })),
+  move:
+    (body: Schemas["Move"]): BenchAct =>
+    (id) =>
+      answer(api.POST("/api/shipments/{id}/moves", { params: { path: { id } }, body })),
+  addPackage:
+    (text: string): BenchAct =>
+    (id) =>
+      answer(api.POST("/api/shipments/{id}/packages", { params: { path: { id } }, body: { text } })),
+  repeat:
+    (number: number): BenchAct =>
+    (id) =>
+      answer(api.POST("/api/shipments/{id}/packages/{number}/repeat", inPath(id, number))),
+  merge:
+    (number: number, into: number): BenchAct =>
+    (id) =>
+      answer(
+        api.POST("/api/shipments/{id}/packages/{number}/merge", { ...inPath(id, number), body: { into } }),
+      ),
+  planAnew:
+    (all: boolean): BenchAct =>
+    (id) =>
+      answer(api.POST("/api/shipments/{id}/plan", { params: { path: { id } }, body: { all } })),
+  addJob:
+    (job: string): BenchAct =>
+    (id) =>
+      answer(api.POST("/api/shipments/{id}/jobs", { params: { path: { id } }, body: { job } })),
+  leaveBehind:
+    (body: Schemas["Pieces"]): BenchAct =>
+    (id) =>
+      answer(api.POST("/api/shipments/{id}/left-behind", { params: { path: { id } }, body })),
   ship:
     (body: Schemas["ShipOrder"]): BenchAct =>
     (id) =>

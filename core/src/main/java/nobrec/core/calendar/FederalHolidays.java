@@ -40,6 +40,16 @@ public final class FederalHolidays {
                 observed(LocalDate.of(year, Month.DECEMBER, 25)));
     }
 
+    /** Whether a holiday with a fixed date falls on that very day, whatever day it is observed on. */
+    static boolean fallsOn(LocalDate day) {
+        int monthAndDay = day.getMonthValue() * 100 + day.getDayOfMonth();
+        return monthAndDay == 101
+                || monthAndDay == 619
+                || monthAndDay == 704
+                || monthAndDay == 1111
+                || monthAndDay == 1225;
+    }
+
     private static LocalDate nth(int year, Month month, int count, DayOfWeek day) {
         return LocalDate.of(year, month, 1).with(TemporalAdjusters.dayOfWeekInMonth(count, day));
     }

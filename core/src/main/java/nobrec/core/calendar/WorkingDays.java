@@ -2,61 +2,86 @@ package nobrec.core.calendar;
 
 import java.time.DayOfWeek;
 import java.time.LocalDate;
+import java.util.Arrays;
+import java.util.HashSet;
+import java.util.Set;
 
-/** Monday to Friday without the public holidays of the United States. */
+/** Monday to Friday without the public holidays of the United States, for the years 2000 to 2099. */
 public final class WorkingDays {
+
+    private static final LocalDate FIRST = LocalDate.of(2000, 1, 1);
+    private static final LocalDate END = LocalDate.of(2100, 1, 1);
+    private static final int DAYS = (int) (END.toEpochDay() - FIRST.toEpochDay());
+
+    /** For each day how many working days lie before it; and the working days themselves, in order. Never changed. */
+    private static final int[] BEFORE = new int[DAYS + 1];
+
+    private static final LocalDate[] WORKING;
+
+    static {
+        Set<LocalDate> holidays = new HashSet<>();
+        for (int year = FIRST.getYear(); year < END.getYear(); year++) {
+            holidays.addAll(FederalHolidays.of(year));
+        }
+        LocalDate[] working = new LocalDate[DAYS];
+        int count = 0;
+        for (int index = 0; index < DAYS; index++) {
+            BEFORE[index] = count;
+            LocalDate day = FIRST.plusDays(index);
+            if (day.getDayOfWeek() != DayOfWeek.SATURDAY
+                    && day.getDayOfWeek() != DayOfWeek.SUNDAY
+                    && !holidays.contains(day)) {
+                working[count++] = day;
+            }
+        }
+        BEFORE[DAYS] = count;
+        WORKING = Arrays.copyOf(working, count);
+    }
 
     private WorkingDays() {}
 
     public static boolean isWorkingDay(LocalDate day) {
-        return day.getDayOfWeek() != DayOfWeek.SATURDAY
-                && day.getDayOfWeek() != DayOfWeek.SUNDAY
-                && !FederalHolidays.of(day.getYear()).contains(day);
+        int index = index(day);
+        return BEFORE[index + 1] > BEFORE[index];
     }
 
     /** That day when it is a working day, else the next one. */
     public static LocalDate sameOrNext(LocalDate day) {
-        LocalDate candidate = day;
-        while (!isWorkingDay(candidate)) {
-            candidate = candidate.plusDays(1);
-        }
-        return candidate;
+        return WORKING[BEFORE[index(day)]];
     }
 
     /** The day {@code count} working days after {@code day}. */
     public static LocalDate after(LocalDate day, int count) {
-        LocalDate candidate = day;
-        for (int passed = 0; passed < count; passed++) {
-            candidate = sameOrNext(candidate.plusDays(1));
-        }
-        return candidate;
+        return count == 0 ? day : WORKING[BEFORE[index(day) + 1] + count - 1];
+    }
+
+    /**
+     * The same where the last of the days may be a Saturday that is no holiday: what would be there on the Monday is there two
+     * days earlier.
+     */
+    public static LocalDate afterWithSaturdayDelivery(LocalDate day, int count) {
+        LocalDate delivery = after(day, count);
+        LocalDate dayBefore = after(day, Math.max(0, count - 1));
+        LocalDate next = dayBefore.plusDays(1);
+        boolean saturday = count > 0 && next.getDayOfWeek() == DayOfWeek.SATURDAY && next.isBefore(delivery);
+        return saturday && !FederalHolidays.fallsOn(next) ? next : delivery;
     }
 
     /** The last working day on which something that takes {@code count} working days can start to be there on {@code day}. */
     public static LocalDate before(LocalDate day, int count) {
-        LocalDate candidate = sameOrPrevious(day);
-        for (int passed = 0; passed < count; passed++) {
-            candidate = sameOrPrevious(candidate.minusDays(1));
-        }
-        return candidate;
+        return WORKING[BEFORE[index(day) + 1] - 1 - count];
     }
 
     /** How many working days lie after {@code from} up to and with {@code to}; zero when {@code to} is not later. */
     public static int between(LocalDate from, LocalDate to) {
-        int count = 0;
-        for (LocalDate day = from.plusDays(1); !day.isAfter(to); day = day.plusDays(1)) {
-            if (isWorkingDay(day)) {
-                count++;
-            }
-        }
-        return count;
+        return Math.max(0, BEFORE[index(to) + 1] - BEFORE[index(from) + 1]);
     }
 
-    private static LocalDate sameOrPrevious(LocalDate day) {
-        LocalDate candidate = day;
-        while (!isWorkingDay(candidate)) {
-            candidate = candidate.minusDays(1);
+    private static int index(LocalDate day) {
+        int index = (int) (day.toEpochDay() - FIRST.toEpochDay());
+        if (index < 0 || index >= DAYS) {
+            throw new IllegalArgumentException("Working days are known for 2000 to 2099, not for " + day + ".");
         }
-        return candidate;
+        return index;
     }
 }

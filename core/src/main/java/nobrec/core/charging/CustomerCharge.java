@@ -1,9 +1,9 @@
 package nobrec.core.charging;
 
 import java.math.BigDecimal;
-import java.math.RoundingMode;
 import java.util.ArrayList;
 import java.util.List;
+import org.joda.money.CurrencyUnit;
 import org.joda.money.Money;
 
 /**
@@ -11,44 +11,134 @@ import org.joda.money.Money;
  *
  * @param lines add up to the total to the cent; empty when nothing is billed
  * @param margin total less freight and cartons; below zero when we pay
- * @param reason why nothing is billed, or how the amount came about
+ * @param reason which rule, or why nothing is billed
  */
 public record CustomerCharge(List<Line> lines, Money total, Money margin, String reason) {
 
-    /** @param title what the amount is for, as on the screen */
-    public record Line(String title, Money amount) {}
-
-    private static final BigDecimal HUNDRED = BigDecimal.valueOf(100);
-
     /**
-     * @param freight cost of the chosen offer
-     * @param cartons cost of the packages themselves
+     * @param title what the amount is for, as on the screen
+     * @param reason the rule and its figures, as a sentence
      */
-    public static CustomerCharge of(
-            Money freight, String serviceName, Money cartons, FreightTerms terms, ChargeRule rule) {
-        Money zero = Money.zero(freight.getCurrencyUnit());
-        Money ourFreight = terms.isOurCost() ? freight : zero;
+    public record Line(String title, Money amount, String reason) {}
+
+    private static final long WHOLE = 100_000;
+
+    public CustomerCharge {
+        lines = List.copyOf(lines);
+    }
+
+    public static CustomerCharge of(FreightBill bill, ChargeRule rule) {
+        FreightTerms terms = bill.terms();
         if (!terms.isBilled()) {
-            return new CustomerCharge(
-                    List.of(),
-                    zero,
-                    zero.minus(ourFreight).minus(cartons),
-                    "Freight terms “" + terms.words() + "”: nothing is billed.");
+            return nothing(bill, "Freight terms “" + terms.words() + "”: nothing is billed.");
         }
-        List<Line> lines = new ArrayList<>();
-        lines.add(new Line(serviceName, freight));
-        if (rule.markupPercent().signum() != 0) {
-            Money markup = freight.multipliedBy(rule.markupPercent().divide(HUNDRED), RoundingMode.HALF_UP);
-            lines.add(new Line(rule.markupPercent().stripTrailingZeros().toPlainString() + " % markup", markup));
+        if (rule.freeFromOrderCents() > 0 && bill.orderCents() >= rule.freeFromOrderCents()) {
+            return nothing(
+                    bill,
+                    "Rule “" + rule.name() + "”: free for orders from " + show(rule.freeFromOrderCents())
+                            + " on; this one is " + show(bill.orderCents()) + ".");
         }
-        if (rule.cartonsAtCost() && !cartons.isZero()) {
-            lines.add(new Line("cartons", cartons));
+        if (rule.freeServices().contains(bill.serviceCode())) {
+            return nothing(bill, "Rule “" + rule.name() + "”: " + bill.serviceName() + " is free.");
         }
-        Money total = Money.total(lines.stream().map(Line::amount).toList());
+        if (rule.holdsEstimate() && bill.estimateCents().isPresent()) {
+            return asQuoted(bill, rule, bill.estimateCents().get());
+        }
+        return new Sum(bill, rule).charge();
+    }
+
+    private static CustomerCharge asQuoted(FreightBill bill, ChargeRule rule, long cents) {
+        Money total = Money.ofMinor(bill.freight().getCurrencyUnit(), cents);
         return new CustomerCharge(
-                lines,
+                List.of(new Line(
+                        bill.serviceName() + " as quoted", total, "Quoted to the customer before, and held to.")),
                 total,
-                total.minus(freight).minus(cartons),
-                "Cost plus the shop's markup, rounded half up to the cent, and the cartons at cost.");
+                total.minus(bill.freight()).minus(bill.cartons()),
+                "Rule “" + rule.name() + "”: the estimate is held to.");
+    }
+
+    private static CustomerCharge nothing(FreightBill bill, String reason) {
+        Money zero = Money.zero(bill.freight().getCurrencyUnit());
+        Money freight = bill.terms().isOurCost() ? bill.freight() : zero;
+        return new CustomerCharge(List.of(), zero, zero.minus(freight).minus(bill.cartons()), reason);
+    }
+
+    private static String show(long cents) {
+        return BigDecimal.valueOf(cents, 2).toPlainString();
+    }
+
+    private static String perCent(int thousandths) {
+        return BigDecimal.valueOf(thousandths, 3).stripTrailingZeros().toPlainString() + " %";
+    }
+
+    /** The lines of a charge in the order in which they are reckoned. */
+    private static final class Sum {
+
+        private final FreightBill bill;
+        private final ChargeRule rule;
+        private final CurrencyUnit currency;
+        private final List<Line> lines = new ArrayList<>();
+        private long cents;
+
+        Sum(FreightBill bill, ChargeRule rule) {
+            this.bill = bill;
+            this.rule = rule;
+            this.currency = bill.freight().getCurrencyUnit();
+        }
+
+        CustomerCharge charge() {
+            long freight = bill.freight().getAmountMinorLong();
+            add(bill.serviceName(), freight, "What the carrier charges us.");
+            if (rule.markup() != 0) {
+                add(
+                        perCent(rule.markup()) + " markup",
+                        share(freight, rule.markup()),
+                        perCent(rule.markup()) + " of the freight of " + show(freight) + ", to the nearest cent.");
+            }
+            if (rule.handlingCents() != 0) {
+                add("handling", rule.handlingCents(), "A fixed amount for each shipment.");
+            }
+            if (rule.cartonsAtCost() && !bill.cartons().isZero()) {
+                add("cartons", bill.cartons().getAmountMinorLong(), "What the cartons cost us.");
+            }
+            if (rule.discount() != 0) {
+                long before = cents;
+                add(
+                        perCent(rule.discount()) + " discount",
+                        -share(before, rule.discount()),
+                        perCent(rule.discount()) + " off " + show(before) + ", to the nearest cent.");
+            }
+            roundUp();
+            limit();
+            Money total = Money.ofMinor(currency, cents);
+            return new CustomerCharge(
+                    lines, total, total.minus(bill.freight()).minus(bill.cartons()), "Rule “" + rule.name() + "”.");
+        }
+
+        private void roundUp() {
+            long step = rule.roundUpToCents();
+            if (step > 0 && cents % step != 0) {
+                add("rounding", step - Math.floorMod(cents, step), "Up to the next " + show(step) + ".");
+            }
+        }
+
+        private void limit() {
+            if (rule.floorCents() > 0 && cents < rule.floorCents()) {
+                add("to the floor", rule.floorCents() - cents, "Never less than " + show(rule.floorCents()) + ".");
+            }
+            if (rule.capCents() > 0 && cents > rule.capCents()) {
+                add("to the cap", rule.capCents() - cents, "Never more than " + show(rule.capCents()) + ".");
+            }
+        }
+
+        private void add(String title, long amount, String reason) {
+            cents += amount;
+            lines.add(new Line(title, Money.ofMinor(currency, amount), reason));
+        }
+
+        /** Rounded half up to the cent. */
+        private static long share(long cents, int thousandths) {
+            return Math.floorDiv(cents * thousandths + WHOLE / 2, WHOLE);
+        }
     }
 }

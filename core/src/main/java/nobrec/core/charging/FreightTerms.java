@@ -25,6 +25,11 @@ public enum FreightTerms {
         return this == PREPAID_AND_BILLED;
     }
 
+    /** Whether the carrier needs the account number of whoever pays it. */
+    public boolean demandsAccount() {
+        return this == COLLECT || this == THIRD_PARTY;
+    }
+
     /** Whether the carrier bills us. */
     public boolean isOurCost() {
         return this == PREPAID_AND_BILLED || this == PREPAID;

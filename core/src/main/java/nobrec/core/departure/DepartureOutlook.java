@@ -7,8 +7,8 @@ import java.util.Locale;
 import java.util.Optional;
 import nobrec.core.calendar.Pickup;
 import nobrec.core.calendar.WorkingDays;
+import nobrec.core.rating.Destination;
 import nobrec.core.rating.Service;
-import nobrec.core.rating.Zone;
 
 /**
  * Which departure a job that is not yet shipped needs.
@@ -29,8 +29,12 @@ public record DepartureOutlook(Verdict verdict, Optional<LocalDate> leaveBy, Loc
 
     /** @param now in the site's own time */
     public static DepartureOutlook of(
-            Optional<LocalDate> promiseDate, Service service, Zone zone, Pickup pickup, LocalDateTime now) {
-        int transit = service.transitDaysTo(zone);
+            Optional<LocalDate> promiseDate,
+            Service service,
+            Destination destination,
+            Pickup pickup,
+            LocalDateTime now) {
+        int transit = service.transitDaysTo(destination);
         LocalDate next = pickup.departureFor(now);
         LocalDate arrival = WorkingDays.after(next, transit);
         String way = transit + (transit == 1 ? " working day" : " working days") + " on the way.";

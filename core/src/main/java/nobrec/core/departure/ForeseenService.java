@@ -4,6 +4,7 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import nobrec.core.address.PlaceKind;
+import nobrec.core.packing.CartonKind;
 import nobrec.core.rating.Service;
 
 /** Which service a job would go by, before it is packed and can be priced. */
@@ -15,8 +16,8 @@ public final class ForeseenService {
     private ForeseenService() {}
 
     /**
-     * The one chosen by hand, else the one the record asks for, else the ground service that takes the most and goes to such
-     * a place, else any.
+     * The one chosen by hand, else the one the record asks for, else the ground service for parcels that takes the most and
+     * goes to such a place, else any.
      *
      * @param services at least one
      * @param chosen code of the service a person chose
@@ -31,6 +32,7 @@ public final class ForeseenService {
                         .findFirst())
                 .or(() -> services.stream()
                         .filter(Service::ground)
+                        .filter(service -> service.takes().contains(CartonKind.CARTON))
                         .filter(service -> !service.limits().excludedPlaces().contains(placeKind))
                         .max(STRONGEST))
                 .orElseGet(() -> services.get(0));

@@ -22,5 +22,29 @@ public enum OrderField {
     DESCRIPTION,
     QUANTITY,
     UNIT_WEIGHT,
-    UNIT_SIZE
+    UNIT_SIZE,
+    UNIT_VALUE(true),
+    HANDLING(true),
+    LOTS(true),
+    HS_CODE(true),
+    ORIGIN(true),
+    GOODS(true),
+    FREIGHT_CLASS(true),
+    CARRIER_ACCOUNT(true),
+    QUOTED_FREIGHT(true);
+
+    private final boolean optional;
+
+    OrderField() {
+        this(false);
+    }
+
+    OrderField(boolean optional) {
+        this.optional = optional;
+    }
+
+    /** Whether a file may do without the column. */
+    boolean isOptional() {
+        return optional;
+    }
 }

@@ -40,7 +40,7 @@ public record OrderLayout(String name, Map<OrderField, String> columns, String d
         List<String> missing = new ArrayList<>();
         for (OrderField field : OrderField.values()) {
             String heading = columns.get(field);
-            if (heading != null && !plain.contains(plain(heading))) {
+            if (heading != null && !field.isOptional() && !plain.contains(plain(heading))) {
                 missing.add(heading);
             }
         }
@@ -50,7 +50,12 @@ public record OrderLayout(String name, Map<OrderField, String> columns, String d
     Positions positionsIn(List<String> header) {
         List<String> plain = header.stream().map(OrderLayout::plain).toList();
         Map<OrderField, Integer> positions = new EnumMap<>(OrderField.class);
-        columns.forEach((field, heading) -> positions.put(field, plain.indexOf(plain(heading))));
+        columns.forEach((field, heading) -> {
+            int at = plain.indexOf(plain(heading));
+            if (at >= 0) {
+                positions.put(field, at);
+            }
+        });
         return new Positions(positions);
     }
 

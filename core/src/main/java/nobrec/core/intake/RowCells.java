@@ -1,9 +1,11 @@
 package nobrec.core.intake;
 
+import java.math.BigDecimal;
 import java.time.LocalDate;
 import java.time.format.DateTimeFormatter;
 import java.time.format.DateTimeParseException;
 import java.time.format.ResolverStyle;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
@@ -11,6 +13,7 @@ import nobrec.core.measure.MeasureText;
 import nobrec.core.measure.Reading;
 import nobrec.core.measure.Size;
 import nobrec.core.measure.Weight;
+import nobrec.core.packing.LotShare;
 
 /** The cells of one row, read by a layout; what cannot be read is added to the faults and counts as missing. */
 final class RowCells {
@@ -73,6 +76,40 @@ final class RowCells {
     Optional<Size> size(OrderField field) {
         String text = raw(field);
         return text.isEmpty() ? Optional.empty() : valueOrFault(field, MeasureText.readSize(text, layout.units()));
+    }
+
+    /** An amount of money with at most two places; cents. */
+    Optional<Long> cents(OrderField field) {
+        String text = raw(field).replace("$", "").replace(",", "").strip();
+        if (text.isEmpty()) {
+            return Optional.empty();
+        }
+        if (!text.matches("[0-9]{1,9}(\\.[0-9]{1,2})?")) {
+            fault(field, "This is no amount of money.", "Write it like 1250.00.");
+            return Optional.empty();
+        }
+        return Optional.of(new BigDecimal(text).movePointRight(2).longValueExact());
+    }
+
+    /** Lots written {@code A2231=4;A2240=2}; a lot without a figure takes what is left. */
+    List<LotShare> lots(OrderField field, int quantity) {
+        List<LotShare> lots = new ArrayList<>();
+        int left = quantity;
+        for (String each : text(field).split(";")) {
+            String[] pair = each.strip().split("=", 2);
+            if (pair[0].isBlank()) {
+                continue;
+            }
+            boolean counted = pair.length > 1;
+            int pieces = counted && pair[1].strip().matches("[0-9]{1,6}") ? Integer.parseInt(pair[1].strip()) : left;
+            if (pieces < 1 || pieces > left || (counted && !pair[1].strip().matches("[0-9]{1,6}"))) {
+                fault(field, "The lots do not add up to the quantity.", "Write them like A2231=4;A2240=2.");
+                return List.of();
+            }
+            lots.add(new LotShare(pair[0].strip(), pieces));
+            left -= pieces;
+        }
+        return lots;
     }
 
     void fault(OrderField field, String reason, String cure) {

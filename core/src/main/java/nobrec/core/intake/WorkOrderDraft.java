@@ -7,8 +7,15 @@ import nobrec.core.address.PostalAddress;
 import nobrec.core.charging.FreightTerms;
 import nobrec.core.measure.Size;
 import nobrec.core.measure.Weight;
+import nobrec.core.packing.Handling;
+import nobrec.core.packing.LotShare;
 
-/** A work order as read from a source, not yet kept. */
+/**
+ * A work order as read from a source, not yet kept.
+ *
+ * @param carrierAccount of the receiver or third party that pays the carrier
+ * @param quotedFreightCents what the customer was told the freight would be
+ */
 public record WorkOrderDraft(
         String number,
         String customer,
@@ -19,9 +26,18 @@ public record WorkOrderDraft(
         Optional<LocalDate> promiseDate,
         String askedService,
         FreightTerms terms,
+        String carrierAccount,
+        Optional<Long> quotedFreightCents,
         List<Line> lines) {
 
     /** One thing made or serviced. */
     public record Line(
-            String item, String description, int quantity, Optional<Weight> unitWeight, Optional<Size> unitSize) {}
+            String item,
+            String description,
+            int quantity,
+            Optional<Weight> unitWeight,
+            Optional<Size> unitSize,
+            Handling handling,
+            List<LotShare> lots,
+            LineGoods goods) {}
 }

@@ -124,6 +124,11 @@ public final class MeasureText {
                 .orElseGet(() -> showPlain(weight, units));
     }
 
+    /** A weight in the first unit that shows it without rounding: {@code 1 oz}, {@code 2.5 kg}. */
+    public static String showExactly(Weight weight, UnitSystem units) {
+        return showSteps(weight, weight, units);
+    }
+
     /** A size with its unit: {@code 18 × 12 × 6 in}. */
     public static String show(Size size, UnitSystem units) {
         LengthUnit unit = units.lengthUnit();

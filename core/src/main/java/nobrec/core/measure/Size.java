@@ -11,13 +11,21 @@ public record Size(Length length, Length width, Length height) {
     }
 
     public Length longest() {
-        return sorted()[2];
+        return greater(greater(length, width), height);
+    }
+
+    public Length secondLongest() {
+        return sorted()[1];
     }
 
     /** Longest side plus twice the other two: the usual measure of how awkward a parcel is. Common practice. */
     public Length lengthPlusGirth() {
-        Length[] sides = sorted();
-        return sides[2].plus(sides[0].times(2)).plus(sides[1].times(2));
+        long sum = length.nanometres() + width.nanometres() + height.nanometres();
+        return new Length(2 * sum - longest().nanometres());
+    }
+
+    private static Length greater(Length one, Length other) {
+        return one.isAbove(other) ? one : other;
     }
 
     /**

@@ -1,5 +1,6 @@
 package nobrec.core.packing;
 
+import java.math.BigDecimal;
 import nobrec.core.measure.MeasureText;
 import nobrec.core.measure.UnitSystem;
 import nobrec.core.measure.Weight;
@@ -7,10 +8,21 @@ import nobrec.core.measure.Weight;
 /** Why a carton type was proposed. */
 public sealed interface CartonReason {
 
+    /**
+     * Everything lies in it, and the service that would carry it asks the least for the shipment so packed.
+     *
+     * @param cents of this package, its carton included
+     * @param usedPerMille how much of the room its contents take up
+     */
+    record Cheapest(String serviceName, long cents, int packages, int usedPerMille) implements CartonReason {}
+
+    /** The smallest sum of carton costs, where no service is known that would carry it. */
+    record LeastMaterial(int usedPerMille) implements CartonReason {}
+
     /** The weight of the contents lies in the carton's band and every size known fits. */
     record WeightBand(Weight contents, Weight from, Weight to) implements CartonReason {}
 
-    /** A weight is missing, so the shop's standard carton is taken. */
+    /** A weight is missing, so the shop's standard carton is taken, with its stated weight if it has one. */
     record WeightUnknown() implements CartonReason {}
 
     /** No carton type takes this piece; the roomiest is shown so that a person can decide. */
@@ -18,6 +30,15 @@ public sealed interface CartonReason {
 
     /** One sentence for the person who packs. */
     static String sentence(CartonReason reason, UnitSystem units) {
+        if (reason instanceof Cheapest cheapest) {
+            String kept = cheapest.packages() == 1 ? "one package" : cheapest.packages() + " packages";
+            return "Cheapest by " + cheapest.serviceName() + " in " + kept + ": "
+                    + BigDecimal.valueOf(cheapest.cents(), 2) + " with this one, "
+                    + share(cheapest.usedPerMille()) + " filled.";
+        }
+        if (reason instanceof LeastMaterial least) {
+            return "Least carton cost that holds it, " + share(least.usedPerMille()) + " filled.";
+        }
         if (reason instanceof WeightBand band) {
             return "Contents of " + MeasureText.show(band.contents(), units) + " lie in this carton's band, "
                     + MeasureText.showPlain(band.from(), units) + " to " + MeasureText.showPlain(band.to(), units)
@@ -27,5 +48,9 @@ public sealed interface CartonReason {
             return "No carton type takes " + piece.description() + ": choose one by hand.";
         }
         return "A weight is missing in the record, so the standard carton is proposed.";
+    }
+
+    private static String share(int perMille) {
+        return (perMille + 5) / 10 + " %";
     }
 }

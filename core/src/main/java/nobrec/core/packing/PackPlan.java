@@ -7,19 +7,33 @@ import nobrec.core.measure.Weight;
 /** The proposal of packages for a shipment. */
 public record PackPlan(List<PlannedPackage> packages) {
 
-    /** A quantity of one item in a package. */
-    public record Content(long itemKey, int quantity) {}
+    public PackPlan {
+        packages = List.copyOf(packages);
+    }
+
+    /** A quantity of one item in a package, and the lots it is of. */
+    public record Content(long itemKey, int quantity, List<LotShare> lots) {
+
+        public Content {
+            lots = List.copyOf(lots);
+        }
+    }
 
     /**
-     * @param contentsWeight what the records say the contents weigh; empty when a weight is missing
+     * @param placements where each piece lies; empty when sizes are missing, so that nothing can be drawn
+     * @param expectedWeight contents and carton together, or the carton's stated weight; empty when neither is known
      * @param reason why this carton
      */
     public record PlannedPackage(
-            CartonType carton, List<Content> contents, Optional<Weight> contentsWeight, CartonReason reason) {
+            CartonType carton,
+            List<Content> contents,
+            List<Placement> placements,
+            Optional<Weight> expectedWeight,
+            CartonReason reason) {
 
-        /** Contents and carton together. */
-        public Optional<Weight> expectedWeight() {
-            return contentsWeight.map(carton.tare()::plus);
+        public PlannedPackage {
+            contents = List.copyOf(contents);
+            placements = List.copyOf(placements);
         }
     }
 }

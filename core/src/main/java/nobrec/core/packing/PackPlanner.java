@@ -1,23 +1,31 @@
 package nobrec.core.packing;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.Comparator;
+import java.util.HashMap;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import nobrec.core.measure.LengthUnit;
 import nobrec.core.measure.Weight;
 import nobrec.core.packing.PackPlan.Content;
 import nobrec.core.packing.PackPlan.PlannedPackage;
+import nobrec.core.packing.PlanSearch.Choice;
+import nobrec.core.packing.PlanSearch.Packed;
 
 /**
- * Proposes cartons by weight band: all in one when a band covers the contents, else the strongest cartons are filled in
- * turn and each is put into the type of its own weight. Pieces whose size is known must also fit in as one pile, all lying
- * the same way; pieces without a size are taken to find room.
+ * Proposes the packages of a shipment. Where every size is known, the cartons and splits that make the shipment cheapest in
+ * the service that would carry it, with a place for each piece; without sizes by weight band; without weights the standard
+ * carton.
  */
 public final class PackPlanner {
 
-    private static final Comparator<CartonType> CHEAPEST =
-            Comparator.comparing(CartonType::cost).thenComparing(CartonType::code);
+    private static final long THOUSAND = 1000;
+
+    /** One carton is looked at more patiently than a whole plan can be. */
+    private static final int ARRANGING_TRIALS = 20_000;
 
     private final List<CartonType> cartons;
 
@@ -28,111 +36,193 @@ public final class PackPlanner {
         this.cartons = List.copyOf(cartons);
     }
 
-    public PackPlan plan(List<PackItem> items) {
+    /**
+     * @param services costs in each service that may carry it; the plan is for the one in which it is cheapest. None: the
+     *     least carton cost decides
+     */
+    public PackPlan plan(List<PackItem> items, List<PackageCost> services, PackingEffort effort) {
         if (items.stream().anyMatch(item -> item.unitWeight().isEmpty())) {
-            return new PackPlan(List.of(new PlannedPackage(
-                    standard(), everything(items), Optional.empty(), new CartonReason.WeightUnknown())));
+            return new PackPlan(List.of(inStandardCarton(items)));
         }
-        List<PlannedPackage> packages = new ArrayList<>();
-        Filling filling = new Filling();
-        for (PackItem item : items) {
-            for (int piece = 0; piece < item.quantity(); piece++) {
-                if (!filling.isEmpty() && bandFor(filling.with(item)).isEmpty()) {
-                    packages.add(close(filling));
-                    filling = new Filling();
-                }
-                filling = filling.with(item);
+        if (items.stream().anyMatch(item -> item.unitSize().isEmpty())) {
+            return new PackPlan(new BandPlanner(boxesAndBags()).plan(items));
+        }
+        return bySize(items, services.isEmpty() ? List.of(new CartonCost()) : services, effort);
+    }
+
+    /** Where each piece would lie in a carton that a person chose; empty when no way is found or a size is missing. */
+    public static Optional<List<Placement>> arrange(CartonType carton, List<PackItem> contents) {
+        if (contents.stream()
+                .anyMatch(item -> item.unitSize().isEmpty() || item.unitWeight().isEmpty())) {
+            return Optional.empty();
+        }
+        PieceKind[] kinds = kinds(contents);
+        PackingEffort effort = PackingEffort.ofTrials(ARRANGING_TRIALS);
+        effort.begin(0);
+        return new Fits(kinds, List.of(carton), effort)
+                .thoroughly(0, quantities(contents))
+                .map(Load::placements);
+    }
+
+    /** A pallet is for freight: by weight band alone nothing is put onto one. */
+    private List<CartonType> boxesAndBags() {
+        List<CartonType> boxes = cartons.stream()
+                .filter(carton -> carton.kind() != CartonKind.PALLET)
+                .toList();
+        return boxes.isEmpty() ? cartons : boxes;
+    }
+
+    private PlannedPackage inStandardCarton(List<PackItem> items) {
+        CartonType standard =
+                cartons.stream().filter(CartonType::standard).findFirst().orElse(cartons.get(0));
+        return new PlannedPackage(
+                standard,
+                contents(items, new HashMap<>()),
+                List.of(),
+                standard.statedWeight(),
+                new CartonReason.WeightUnknown());
+    }
+
+    private PackPlan bySize(List<PackItem> items, List<PackageCost> services, PackingEffort effort) {
+        Fits fits = new Fits(kinds(items), cartons, effort);
+        Proposal best = null;
+        for (PackageCost service : services) {
+            Proposal each = service.takesCartons()
+                    ? proposal(items, fits, service, effort)
+                    : new FreightPlanner(cartons).proposal(items, service, effort);
+            if (best == null || each.isBetterThan(best)) {
+                best = each;
             }
         }
-        if (!filling.isEmpty()) {
-            packages.add(close(filling));
+        return new PackPlan(best.packages());
+    }
+
+    /**
+     * The cheapest packages in one service.
+     *
+     * @param unpackable pieces that go into no carton there
+     */
+    record Proposal(List<PlannedPackage> packages, long cents, int unpackable) {
+
+        boolean isBetterThan(Proposal other) {
+            return unpackable != other.unpackable ? unpackable < other.unpackable : cents < other.cents;
         }
-        return new PackPlan(packages);
     }
 
-    private PlannedPackage close(Filling filling) {
-        Optional<CartonType> carton = bandFor(filling);
-        CartonReason reason = carton.<CartonReason>map(
-                        type -> new CartonReason.WeightBand(filling.weight, type.bandFrom(), type.bandTo()))
-                .orElseGet(
-                        () -> new CartonReason.NothingFits(filling.pieces.get(0).description()));
+    Proposal proposal(List<PackItem> items, PackageCost service, PackingEffort effort) {
+        return proposal(items, new Fits(kinds(items), cartons, effort), service, effort);
+    }
+
+    private Proposal proposal(List<PackItem> items, Fits fits, PackageCost service, PackingEffort effort) {
+        PlanSearch search = new PlanSearch(fits, service, effort);
+        int[] together = new int[items.size()];
+        List<Choice> choices = new ArrayList<>();
+        List<PackItem> unpackable = new ArrayList<>();
+        for (int index = 0; index < items.size(); index++) {
+            PackItem item = items.get(index);
+            int[] single = new int[items.size()];
+            single[index] = 1;
+            Optional<Packed> one = search.cheapest(single);
+            if (one.isEmpty()) {
+                unpackable.add(item);
+            } else if (item.handling().alone()) {
+                for (int piece = 0; piece < item.quantity(); piece++) {
+                    choices.addAll(one.get().packages());
+                }
+            } else {
+                together[index] = item.quantity();
+            }
+        }
+        if (Filler.sum(together) > 0) {
+            choices.addAll(search.cheapest(together).orElseThrow().packages());
+        }
+        return proposal(items, Packed.of(choices), unpackable, service);
+    }
+
+    private Proposal proposal(List<PackItem> items, Packed packed, List<PackItem> unpackable, PackageCost service) {
+        List<PlannedPackage> packages = new ArrayList<>();
+        int[] taken = new int[items.size()];
+        for (Choice choice : packed.packages()) {
+            packages.add(planned(choice, items, taken, service, packed));
+        }
+        int left = 0;
+        for (PackItem item : unpackable) {
+            left += item.quantity();
+            for (int piece = 0; piece < item.quantity(); piece++) {
+                packages.add(unpackable(item, piece));
+            }
+        }
+        return new Proposal(packages, packed.cents(), left);
+    }
+
+    private PlannedPackage planned(
+            Choice choice, List<PackItem> items, int[] taken, PackageCost service, Packed packed) {
+        CartonType carton = cartons.get(choice.carton());
+        List<Content> contents = new ArrayList<>();
+        Weight gross = carton.tare();
+        for (int index = 0; index < items.size(); index++) {
+            int count = choice.counts()[index];
+            if (count > 0) {
+                PackItem item = items.get(index);
+                contents.add(new Content(item.key(), count, LotShare.take(item.lots(), taken[index], count)));
+                taken[index] += count;
+                gross = gross.plus(item.unitWeight().orElseThrow().times(count));
+            }
+        }
+        long[] room = choice.load().room;
+        int used = (int) (choice.load().volume() * THOUSAND / PieceKind.volume(room[0], room[1], room[2]));
+        CartonReason reason = service instanceof CartonCost
+                ? new CartonReason.LeastMaterial(used)
+                : new CartonReason.Cheapest(
+                        service.serviceName(), choice.cents(), packed.packages().size(), used);
+        return new PlannedPackage(carton, contents, choice.load().placements(), Optional.of(gross), reason);
+    }
+
+    private PlannedPackage unpackable(PackItem item, int before) {
+        CartonType carton = roomiest(cartons);
         return new PlannedPackage(
-                carton.orElseGet(this::roomiest), filling.contents(), Optional.of(filling.weight), reason);
+                carton,
+                List.of(new Content(item.key(), 1, LotShare.take(item.lots(), before, 1))),
+                List.of(),
+                item.unitWeight().map(carton.tare()::plus),
+                new CartonReason.NothingFits(item.description()));
     }
 
-    /** The cheapest whose band covers the weight; contents lighter than every band go into the one that begins lowest. */
-    private Optional<CartonType> bandFor(Filling filling) {
-        List<CartonType> roomy = cartons.stream()
-                .filter(carton -> !filling.weight.isAbove(carton.greatestContents()) && filling.liesIn(carton))
-                .toList();
-        Optional<CartonType> covering = roomy.stream()
-                .filter(carton -> carton.bandCovers(filling.weight))
-                .min(CHEAPEST);
-        boolean belowAll = roomy.stream().allMatch(carton -> carton.bandFrom().isAbove(filling.weight));
-        return covering.isPresent() || !belowAll
-                ? covering
-                : roomy.stream().min(Comparator.comparing(CartonType::bandFrom).thenComparing(CHEAPEST));
-    }
-
-    private CartonType standard() {
-        return cartons.stream().filter(CartonType::standard).findFirst().orElse(cartons.get(0));
-    }
-
-    private CartonType roomiest() {
+    static CartonType roomiest(List<CartonType> cartons) {
         return cartons.stream()
                 .max(Comparator.comparing(carton -> carton.inner().volumeOfWholeUnits(LengthUnit.MILLIMETRE)))
                 .orElseThrow();
     }
 
-    private static List<Content> everything(List<PackItem> items) {
-        return items.stream()
-                .map(item -> new Content(item.key(), item.quantity()))
+    /**
+     * What a package holds of these pieces, equal ones together.
+     *
+     * @param taken pieces of each item in the packages before, whose lots are used up; these are added to it
+     */
+    static List<Content> contents(List<PackItem> pieces, Map<Long, Integer> taken) {
+        Map<Long, PackItem> items = new LinkedHashMap<>();
+        Map<Long, Integer> counts = new LinkedHashMap<>();
+        for (PackItem piece : pieces) {
+            items.put(piece.key(), piece);
+            counts.merge(piece.key(), piece.quantity(), Integer::sum);
+        }
+        return items.values().stream()
+                .map(item -> {
+                    int count = counts.get(item.key());
+                    int before = taken.getOrDefault(item.key(), 0);
+                    taken.put(item.key(), before + count);
+                    return new Content(item.key(), count, LotShare.take(item.lots(), before, count));
+                })
                 .toList();
     }
 
-    /** The pieces in the package being filled. */
-    private static final class Filling {
-        private final List<PackItem> pieces;
-        private final Weight weight;
+    private static PieceKind[] kinds(List<PackItem> items) {
+        return items.stream().map(PieceKind::new).toArray(PieceKind[]::new);
+    }
 
-        Filling() {
-            this(List.of(), Weight.ZERO);
-        }
-
-        private Filling(List<PackItem> pieces, Weight weight) {
-            this.pieces = pieces;
-            this.weight = weight;
-        }
-
-        Filling with(PackItem item) {
-            List<PackItem> more = new ArrayList<>(pieces);
-            more.add(item);
-            return new Filling(more, weight.plus(item.unitWeight().orElseThrow()));
-        }
-
-        boolean isEmpty() {
-            return pieces.isEmpty();
-        }
-
-        boolean liesIn(CartonType carton) {
-            return carton.inner()
-                    .holdsPile(pieces.stream()
-                            .flatMap(piece -> piece.unitSize().stream())
-                            .toList());
-        }
-
-        List<Content> contents() {
-            List<Content> contents = new ArrayList<>();
-            for (PackItem piece : pieces) {
-                int last = contents.size() - 1;
-                if (last >= 0 && contents.get(last).itemKey() == piece.key()) {
-                    contents.set(
-                            last, new Content(piece.key(), contents.get(last).quantity() + 1));
-                } else {
-                    contents.add(new Content(piece.key(), 1));
-                }
-            }
-            return contents;
-        }
+    private static int[] quantities(List<PackItem> items) {
+        int[] quantities = new int[items.size()];
+        Arrays.setAll(quantities, index -> items.get(index).quantity());
+        return quantities;
     }
 }

@@ -6,5 +6,7 @@ import nobrec.core.identifier.TrackingForm;
  * Who carries.
  *
  * @param phoneRequired whether the receiver's phone number must be on every consignment
+ * @param companyRequired whether the ship-to must name a company
  */
-public record Carrier(String code, String name, boolean phoneRequired, TrackingForm trackingForm) {}
+public record Carrier(
+        String code, String name, boolean phoneRequired, boolean companyRequired, TrackingForm trackingForm) {}

@@ -1,11 +1,9 @@
 package nobrec.core.rating;
 
-import java.math.BigDecimal;
 import nobrec.core.measure.MeasureText;
 import nobrec.core.measure.Size;
 import nobrec.core.measure.UnitSystem;
 import nobrec.core.measure.Weight;
-import org.joda.money.Money;
 
 /** The rule behind a charge line and its figures; the sentence for people is made here and nowhere else. */
 public sealed interface ChargeBasis {
@@ -16,20 +14,8 @@ public sealed interface ChargeBasis {
     /** How the amount came about. */
     String sentence(UnitSystem units);
 
-    /**
-     * @param size as measured
-     * @param sheetUnits the sheet's own, in which the sides are rounded up to whole ones
-     * @param step of the sheet's weights
-     */
-    record BaseRate(
-            Zone zone,
-            BillableWeight billable,
-            Weight actual,
-            boolean weighed,
-            Size size,
-            int divisor,
-            UnitSystem sheetUnits,
-            Weight step)
+    /** @param size as measured */
+    record BaseRate(RateSheet sheet, int zone, BillableWeight billable, Weight weight, boolean weighed, Size size)
             implements ChargeBasis {
         @Override
         public String title() {
@@ -38,32 +24,118 @@ public sealed interface ChargeBasis {
 
         @Override
         public String sentence(UnitSystem units) {
-            String own = (weighed ? "weighs " : "not weighed yet, expected ") + MeasureText.show(actual, units) + " → "
+            Weight step = sheet.weightStep();
+            String own = (weighed ? "weighs " : "not weighed yet, expected ") + MeasureText.show(weight, units) + " → "
                     + MeasureText.showSteps(billable.actual(), step, units);
-            Size whole = size.inWholeUnits(sheetUnits.lengthUnit());
-            String rounded = whole.equals(size) ? "" : MeasureText.show(size, sheetUnits) + " → ";
-            String dimensional = rounded + MeasureText.show(whole, sheetUnits) + " / " + divisor + " → "
+            String rule = billable.isLeast()
+                    ? "Large piece, billed " + MeasureText.showSteps(billable.least(), step, units) + " at least: "
+                    : billable.isDimensional() ? "Size counts: " : "Weight counts: ";
+            String billed = MeasureText.showSteps(billable.billed(), step, units);
+            String above = sheet.isAboveBreaks(billable.billed())
+                    ? ", above the last break "
+                            + ChargeLine.show(sheet.aboveCents().get(zone)) + " for each "
+                            + MeasureText.showSteps(step, step, units)
+                    : "";
+            return rule + own + ", " + bySize(step, units) + "; billed " + billed + " in zone "
+                    + sheet.zoning().names().get(zone) + above + ".";
+        }
+
+        private String bySize(Weight step, UnitSystem units) {
+            RateSheet.SizeRule rule = sheet.sizes();
+            if (rule.divisor() == 0) {
+                return "size does not count";
+            }
+            UnitSystem own = sheet.units();
+            Size whole = new Size(
+                    BillableWeight.rounded(size.length(), rule),
+                    BillableWeight.rounded(size.width(), rule),
+                    BillableWeight.rounded(size.height(), rule));
+            String rounded = whole.equals(size) ? "" : MeasureText.show(size, own) + " → ";
+            if (billable.dimensional().isZero()) {
+                return rounded + MeasureText.show(whole, own) + " is not above " + rule.fromVolume() + " cubic "
+                        + own.lengthUnit().symbol() + ", so size does not count";
+            }
+            return rounded + MeasureText.show(whole, own) + " / " + rule.divisor() + " → "
                     + MeasureText.showSteps(billable.dimensional(), step, units);
-            String rule = billable.isDimensional() ? "Size counts: " : "Weight counts: ";
-            return rule + own + ", " + dimensional + "; billed "
-                    + MeasureText.showSteps(billable.billed(), step, units) + " in zone " + zone.number() + " ("
-                    + zone.miles() + " miles).";
         }
     }
 
-    record ResidentialSurcharge() implements ChargeBasis {
+    record Discount(int thousandths, long baseCents) implements ChargeBasis {
         @Override
         public String title() {
-            return "Residence";
+            return "Discount";
         }
 
         @Override
         public String sentence(UnitSystem units) {
-            return "The ship-to is a residence: a fixed amount for each package.";
+            return FuelIndex.show(thousandths) + " off " + ChargeLine.show(baseCents) + ", to the nearest cent.";
         }
     }
 
-    record Fuel(BigDecimal percent, Money base) implements ChargeBasis {
+    record Minimum(long leastCents, long withoutCents) implements ChargeBasis {
+        @Override
+        public String title() {
+            return "Minimum";
+        }
+
+        @Override
+        public String sentence(UnitSystem units) {
+            return "Raises " + ChargeLine.show(withoutCents) + " to the sheet's minimum of "
+                    + ChargeLine.show(leastCents) + ".";
+        }
+    }
+
+    record SurchargeBasis(Surcharge surcharge, SurchargeAmount.Figures figures) implements ChargeBasis {
+        @Override
+        public String title() {
+            return surcharge.title();
+        }
+
+        @Override
+        public String sentence(UnitSystem units) {
+            String scope = surcharge.scope() == Surcharge.Scope.PACKAGE ? " for the package" : " for the shipment";
+            String group =
+                    surcharge.group().isEmpty() ? "" : "; the greatest of those for " + surcharge.group() + " only";
+            return surcharge.condition().because(units) + ": "
+                    + surcharge.amount().rule(units) + scope + group + ".";
+        }
+    }
+
+    record FreightRate(
+            FreightClass freightClass, boolean given, Weight weight, Weight breakFrom, long centsPerHundredweight)
+            implements ChargeBasis {
+        @Override
+        public String title() {
+            return "Class " + freightClass;
+        }
+
+        @Override
+        public String sentence(UnitSystem units) {
+            return "Class " + freightClass + (given ? " as given" : " by density") + ": "
+                    + MeasureText.showPlain(weight, UnitSystem.POUND_INCH) + " at "
+                    + ChargeLine.show(centsPerHundredweight) + " per hundred lb, the rate from "
+                    + MeasureText.showPlain(breakFrom, UnitSystem.POUND_INCH) + " on.";
+        }
+    }
+
+    record Deficit(
+            Weight weight, Weight breakFrom, FreightClass freightClass, long centsPerHundredweight, long savedCents)
+            implements ChargeBasis {
+        @Override
+        public String title() {
+            return "Deficit weight";
+        }
+
+        @Override
+        public String sentence(UnitSystem units) {
+            return MeasureText.showPlain(weight, UnitSystem.POUND_INCH) + " more are billed, at "
+                    + ChargeLine.show(centsPerHundredweight) + " per hundred lb of class " + freightClass
+                    + ", to reach the rates from " + MeasureText.showPlain(breakFrom, UnitSystem.POUND_INCH)
+                    + " on: that saves " + ChargeLine.show(savedCents) + ".";
+        }
+    }
+
+    record Fuel(String index, int thousandths, long baseCents) implements ChargeBasis {
         @Override
         public String title() {
             return "Fuel";
@@ -71,8 +143,8 @@ public sealed interface ChargeBasis {
 
         @Override
         public String sentence(UnitSystem units) {
-            return percent.stripTrailingZeros().toPlainString() + " % of " + base.getAmount()
-                    + " (base rate and surcharges), to the nearest cent.";
+            return FuelIndex.show(thousandths) + " of " + ChargeLine.show(baseCents)
+                    + " (base rate, and the surcharges that bear fuel) by index " + index + ", to the nearest cent.";
         }
     }
 }

@@ -5,12 +5,18 @@ import nobrec.core.measure.Length;
 import nobrec.core.measure.MeasureText;
 import nobrec.core.measure.UnitSystem;
 import nobrec.core.measure.Weight;
+import nobrec.core.packing.CartonKind;
 
 /** Why a service may not carry a shipment. */
 public sealed interface Objection {
 
     /** One sentence for people. */
     String sentence(UnitSystem units);
+
+    /** Whether only a datum is missing, so that the service will do once it is there. */
+    default boolean isMissingData() {
+        return false;
+    }
 
     record TooHeavy(int packageNumber, Weight weight, Weight limit) implements Objection {
         @Override
@@ -48,6 +54,107 @@ public sealed interface Objection {
         @Override
         public String sentence(UnitSystem units) {
             return "Package " + packageNumber + " has no weight yet: weigh it or type its weight.";
+        }
+    }
+
+    record CountryNotServed(String country) implements Objection {
+        @Override
+        public String sentence(UnitSystem units) {
+            return "It does not go to " + country + ".";
+        }
+    }
+
+    record ZoneNotServed(String postalCode) implements Objection {
+        @Override
+        public String sentence(UnitSystem units) {
+            return "Its rate sheet has no zone for postal code " + postalCode + ".";
+        }
+    }
+
+    record KindNotAccepted(int packageNumber, CartonKind kind) implements Objection {
+        @Override
+        public String sentence(UnitSystem units) {
+            return "Package " + packageNumber + " is a " + kind.words() + "; it does not take such packages.";
+        }
+    }
+
+    record SupplyNotAccepted(int packageNumber, String carrierCode) implements Objection {
+        @Override
+        public String sentence(UnitSystem units) {
+            return "Package " + packageNumber + " is in a carton that " + carrierCode
+                    + " supplies for other services of its own.";
+        }
+    }
+
+    record GoodsExcluded(GoodsClass goods) implements Objection {
+        @Override
+        public String sentence(UnitSystem units) {
+            return "It is not open to " + goods.words() + ".";
+        }
+    }
+
+    record ExtraNotOffered(Extra extra) implements Objection {
+        @Override
+        public String sentence(UnitSystem units) {
+            return "It does not offer what is wanted: " + extra.words() + ".";
+        }
+    }
+
+    record PhoneMissing() implements Objection {
+        @Override
+        public String sentence(UnitSystem units) {
+            return "It needs the receiver's phone number.";
+        }
+
+        @Override
+        public boolean isMissingData() {
+            return true;
+        }
+    }
+
+    record CompanyMissing() implements Objection {
+        @Override
+        public String sentence(UnitSystem units) {
+            return "It needs the name of a company in the ship-to.";
+        }
+
+        @Override
+        public boolean isMissingData() {
+            return true;
+        }
+    }
+
+    record CustomsDataMissing(String what) implements Objection {
+        @Override
+        public String sentence(UnitSystem units) {
+            return "Customs want to know: " + what + ".";
+        }
+
+        @Override
+        public boolean isMissingData() {
+            return true;
+        }
+    }
+
+    record OtherCurrency(String currency, String ours) implements Objection {
+        @Override
+        public String sentence(UnitSystem units) {
+            return "Its rate sheet is in " + currency + "; only offers in " + ours + " can be compared here.";
+        }
+    }
+
+    record TooHeavyAltogether(Weight weight, Weight limit) implements Objection {
+        @Override
+        public String sentence(UnitSystem units) {
+            return "The shipment of " + MeasureText.showPlain(weight, units)
+                    + " is above the rate sheet's last weight of " + MeasureText.showPlain(limit, units) + ".";
+        }
+    }
+
+    record ClassNotOnSheet(FreightClass freightClass, String zone) implements Objection {
+        @Override
+        public String sentence(UnitSystem units) {
+            return "Its rate sheet has no rate for class " + freightClass + " in zone " + zone + ".";
         }
     }
 

@@ -1,122 +1,90 @@
 package nobrec.core.rating;
 
-import java.math.RoundingMode;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import nobrec.core.address.PlaceKind;
 import nobrec.core.calendar.Pickup;
 import nobrec.core.calendar.WorkingDays;
-import nobrec.core.measure.Size;
-import nobrec.core.rating.ShipmentToRate.PackageToRate;
-import org.joda.money.Money;
+import org.joda.money.CurrencyUnit;
 
 /** Prices a shipment in a service. */
 public final class Rating {
 
-    private static final int HUNDRED = 100;
+    private static final int LINES_EXPECTED = 12;
 
     private Rating() {}
 
     /**
-     * @param sheet the sheet in force on the day; empty when there is none
-     * @param pickup when the service's carrier comes to the site
+     * What a service asks for on a day.
+     *
+     * @param tariff the sheet in force; empty when there is none
+     * @param fuel the index the sheet names; empty when it names none
      */
-    public static Offer offer(ShipmentToRate shipment, Service service, Optional<RateSheet> sheet, Pickup pickup) {
-        List<Objection> objections = new ArrayList<>(objectionsOfLimits(shipment, service.limits()));
-        List<ChargeLine> lines = new ArrayList<>();
-        if (sheet.isEmpty()) {
-            objections.add(new Objection.NoRateSheet());
-        } else {
-            price(shipment, sheet.get(), lines, objections);
-        }
+    public record Prices(Optional<Tariff> tariff, Optional<FuelIndex> fuel) {
+
+        public static final Prices NONE = new Prices(Optional.empty(), Optional.empty());
+    }
+
+    /**
+     * @param prices of the day
+     * @param pickup when the service's carrier comes to the site
+     * @param ours the currency in which offers are compared
+     */
+    public static Offer offer(
+            ShipmentToRate shipment, Service service, Prices prices, Pickup pickup, CurrencyUnit ours) {
+        List<Objection> objections = Allowance.objections(shipment, service);
         LocalDate departure = pickup.departureFor(shipment.readyAt());
-        LocalDate delivery = WorkingDays.after(departure, service.transitDaysTo(shipment.zone()));
-        int late = shipment.promiseDate()
-                .map(promise -> WorkingDays.between(promise, delivery))
-                .orElse(0);
-        Optional<Money> total = lines.isEmpty() ? Optional.empty() : Optional.of(sum(lines));
-        return new Offer(service, lines, total, objections, departure, delivery, late);
+        List<ChargeLine> lines = price(shipment, prices, departure, ours, objections);
+        long total = 0;
+        for (int index = 0; index < lines.size(); index++) {
+            total += lines.get(index).cents();
+        }
+        int transit = service.transitDaysTo(shipment.destination());
+        LocalDate delivery = shipment.extras().contains(Extra.SATURDAY_DELIVERY)
+                        && service.extras().contains(Extra.SATURDAY_DELIVERY)
+                ? WorkingDays.afterWithSaturdayDelivery(departure, transit)
+                : WorkingDays.after(departure, transit);
+        int late = shipment.promiseDate().isEmpty()
+                ? 0
+                : WorkingDays.between(shipment.promiseDate().get(), delivery);
+        return new Offer(
+                service, ours, lines, total, objections.isEmpty() ? List.of() : objections, departure, delivery, late);
     }
 
-    private static void price(
-            ShipmentToRate shipment, RateSheet sheet, List<ChargeLine> lines, List<Objection> objections) {
-        int before = objections.size();
-        for (PackageToRate each : shipment.packages()) {
-            base(each, shipment.zone(), sheet, lines, objections);
-            if (shipment.placeKind() == PlaceKind.RESIDENCE
-                    && sheet.residentialSurcharge().isPositive()) {
-                lines.add(new ChargeLine(
-                        Optional.of(each.number()),
-                        sheet.residentialSurcharge(),
-                        new ChargeBasis.ResidentialSurcharge()));
-            }
+    private static List<ChargeLine> price(
+            ShipmentToRate shipment,
+            Prices prices,
+            LocalDate departure,
+            CurrencyUnit ours,
+            List<Objection> objections) {
+        if (prices.tariff().isEmpty()) {
+            objections.add(new Objection.NoRateSheet());
+            return List.of();
         }
-        if (objections.size() > before) {
-            lines.clear();
-        } else if (sheet.fuelPercent().signum() > 0) {
-            lines.add(fuel(sheet, sum(lines)));
+        Tariff tariff = prices.tariff().get();
+        if (!tariff.currency().equals(ours)) {
+            objections.add(new Objection.OtherCurrency(tariff.currency().getCode(), ours.getCode()));
+            return List.of();
         }
-    }
-
-    private static void base(
-            PackageToRate each, Zone zone, RateSheet sheet, List<ChargeLine> lines, List<Objection> objections) {
-        if (each.weight().isEmpty()) {
-            objections.add(new Objection.NoWeight(each.number()));
-            return;
+        int zone = tariff.zoning().columnOf(shipment.destination());
+        if (zone == Zoning.NONE) {
+            objections.add(
+                    shipment.destination().isAbroad()
+                            ? new Objection.CountryNotServed(
+                                    shipment.destination().country())
+                            : new Objection.ZoneNotServed(shipment.destination().postalCode()));
+            return List.of();
         }
-        var actual = each.weight().get();
-        BillableWeight billable = BillableWeight.of(actual, each.size(), sheet);
-        Optional<Money> price = sheet.price(billable.billed(), zone);
-        if (price.isEmpty()) {
-            objections.add(new Objection.BeyondRateSheet(each.number(), billable.billed(), sheet.step()));
-            return;
+        Bill bill = new Bill(shipment, tariff, new ArrayList<>(LINES_EXPECTED));
+        boolean priced = tariff instanceof RateSheet sheet
+                ? ParcelRating.base(shipment, sheet, zone, bill, objections)
+                : FreightRating.base(shipment, (FreightSheet) tariff, zone, bill, objections);
+        if (!priced) {
+            return List.of();
         }
-        lines.add(new ChargeLine(
-                Optional.of(each.number()),
-                price.get(),
-                new ChargeBasis.BaseRate(
-                        zone,
-                        billable,
-                        actual,
-                        each.weighed(),
-                        each.size(),
-                        sheet.dimensionalDivisor(),
-                        sheet.units(),
-                        sheet.step())));
-    }
-
-    /** Fuel is rounded half up to the cent, once for the shipment. */
-    private static ChargeLine fuel(RateSheet sheet, Money base) {
-        Money amount =
-                base.multipliedBy(sheet.fuelPercent(), RoundingMode.HALF_UP).dividedBy(HUNDRED, RoundingMode.HALF_UP);
-        return new ChargeLine(Optional.empty(), amount, new ChargeBasis.Fuel(sheet.fuelPercent(), base));
-    }
-
-    private static Money sum(List<ChargeLine> lines) {
-        return Money.total(lines.stream().map(ChargeLine::amount).toList());
-    }
-
-    private static List<Objection> objectionsOfLimits(ShipmentToRate shipment, ServiceLimits limits) {
-        List<Objection> objections = new ArrayList<>();
-        if (limits.excludedPlaces().contains(shipment.placeKind())) {
-            objections.add(new Objection.PlaceNotServed(shipment.placeKind()));
-        }
-        for (PackageToRate each : shipment.packages()) {
-            Size size = each.size();
-            each.weight()
-                    .filter(weight -> weight.isAbove(limits.greatestWeight()))
-                    .ifPresent(weight ->
-                            objections.add(new Objection.TooHeavy(each.number(), weight, limits.greatestWeight())));
-            if (size.longest().isAbove(limits.greatestLength())) {
-                objections.add(new Objection.TooLong(each.number(), size.longest(), limits.greatestLength()));
-            }
-            if (size.lengthPlusGirth().isAbove(limits.greatestLengthPlusGirth())) {
-                objections.add(new Objection.TooBulky(
-                        each.number(), size.lengthPlusGirth(), limits.greatestLengthPlusGirth()));
-            }
-        }
-        return objections;
+        bill.surcharges();
+        prices.fuel().ifPresent(index -> bill.fuel(index, departure));
+        return bill.lines();
     }
 }

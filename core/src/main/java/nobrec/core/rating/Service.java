@@ -2,25 +2,75 @@ package nobrec.core.rating;
 
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
+import java.util.Set;
+import nobrec.core.packing.CartonKind;
 
 /**
  * How a carrier carries.
  *
  * @param ground whether it is the ordinary way by road
- * @param transitDays working days on the way, for zone 1, 2, ... in turn
+ * @param transit how long it is on the way
+ * @param takes what kinds of packages it accepts
+ * @param excludedGoods classes of goods it is not open to
+ * @param extras what it offers beyond plain carriage
  */
 public record Service(
-        String code, String name, Carrier carrier, boolean ground, ServiceLimits limits, List<Integer> transitDays) {
+        String code,
+        String name,
+        Carrier carrier,
+        boolean ground,
+        ServiceLimits limits,
+        Transit transit,
+        Set<CartonKind> takes,
+        Set<GoodsClass> excludedGoods,
+        Set<Extra> extras) {
 
     public Service {
-        if (transitDays.size() != Zone.GREATEST) {
-            throw new IllegalArgumentException(code + " needs transit days for " + Zone.GREATEST + " zones.");
-        }
-        transitDays = List.copyOf(transitDays);
+        takes = Set.copyOf(takes);
+        excludedGoods = Set.copyOf(excludedGoods);
+        extras = Set.copyOf(extras);
     }
 
-    public int transitDaysTo(Zone zone) {
-        return transitDays.get(zone.number() - 1);
+    /**
+     * Working days on the way.
+     *
+     * @param byZone for the zones by distance, 1, 2, ... in turn
+     * @param byPlace for postal codes that begin so, and for countries; the longest beginning that matches counts
+     */
+    public record Transit(List<Integer> byZone, Map<String, Integer> byPlace) {
+
+        public Transit {
+            if (byZone.size() != Zone.GREATEST) {
+                throw new IllegalArgumentException("Transit days are needed for " + Zone.GREATEST + " zones.");
+            }
+            byZone = List.copyOf(byZone);
+            byPlace = Map.copyOf(byPlace);
+        }
+
+        /** Where nothing is known it is the longest time by distance. */
+        int daysTo(Destination destination) {
+            if (destination.isAbroad()) {
+                return byPlace.getOrDefault(destination.country(), byZone.get(Zone.GREATEST - 1));
+            }
+            if (!byPlace.isEmpty()) {
+                String code = destination.postalCode();
+                for (int digits = code.length(); digits > 0; digits--) {
+                    Integer days = byPlace.get(code.substring(0, digits));
+                    if (days != null) {
+                        return days;
+                    }
+                }
+            }
+            int zone = destination.distance().isPresent()
+                    ? destination.distance().get().number()
+                    : Zone.GREATEST;
+            return byZone.get(zone - 1);
+        }
+    }
+
+    public int transitDaysTo(Destination destination) {
+        return transit.daysTo(destination);
     }
 
     /** Whether a record that asks for this text means this service: its name or code, capitals aside. */

@@ -3,7 +3,6 @@ package nobrec.core.rating;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
-import org.joda.money.Money;
 
 /**
  * Which offer is taken, which is cheapest and which is earliest.
@@ -16,8 +15,7 @@ import org.joda.money.Money;
 public record ServiceChoice(
         Optional<String> chosen, String reason, Optional<String> cheapest, Optional<String> earliest) {
 
-    private static final Comparator<Offer> BY_TOTAL = Comparator.<Offer, Money>comparing(
-                    offer -> offer.total().orElseThrow())
+    private static final Comparator<Offer> BY_TOTAL = Comparator.comparingLong(Offer::totalCents)
             .thenComparing(offer -> offer.service().code());
 
     /**
@@ -39,7 +37,7 @@ public record ServiceChoice(
         Optional<Offer> meant = offers.stream()
                 .filter(offer -> offer.service().isMeantBy(asked))
                 .findFirst();
-        if (meant.isPresent() && meant.get().isAllowed()) {
+        if (meant.isPresent() && (meant.get().isAllowed() || meant.get().isAllowedOnceCompleted())) {
             return new ServiceChoice(meant.map(ServiceChoice::code), "The job asks for it.", cheapest, earliest);
         }
         String because = whyNotAsked(asked, meant);

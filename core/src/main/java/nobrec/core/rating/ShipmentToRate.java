@@ -4,25 +4,54 @@ import java.time.LocalDate;
 import java.time.LocalDateTime;
 import java.util.List;
 import java.util.Optional;
-import nobrec.core.address.PlaceKind;
+import java.util.Set;
 import nobrec.core.measure.Size;
 import nobrec.core.measure.Weight;
+import nobrec.core.packing.CartonKind;
+import nobrec.core.packing.CartonType.Supply;
 
 /**
  * What rating needs to know of a shipment.
  *
+ * @param goods classes of goods in it that not every service takes
+ * @param receiver what is known of who receives it
  * @param readyAt when it can be handed over, in the site's own time
  */
 public record ShipmentToRate(
         List<PackageToRate> packages,
-        Zone zone,
-        PlaceKind placeKind,
+        Destination destination,
+        Set<Extra> extras,
+        Set<GoodsClass> goods,
+        Receiver receiver,
         LocalDateTime readyAt,
         Optional<LocalDate> promiseDate) {
+
+    public ShipmentToRate {
+        packages = List.copyOf(packages);
+        extras = Set.copyOf(extras);
+        goods = Set.copyOf(goods);
+    }
 
     /**
      * @param weight as weighed, or as expected where it was not weighed; empty when neither is known
      * @param weighed false when the weight is only what the records say
+     * @param declaredCents value declared for it; zero for none
+     * @param freightClass as given in the records; empty to go by density
      */
-    public record PackageToRate(int number, Optional<Weight> weight, boolean weighed, Size size) {}
+    public record PackageToRate(
+            int number,
+            Optional<Weight> weight,
+            boolean weighed,
+            Size size,
+            CartonKind kind,
+            Supply supply,
+            long declaredCents,
+            Optional<FreightClass> freightClass) {}
+
+    /** @param customsGaps what a customs declaration lacks, each in words; empty when nothing */
+    public record Receiver(boolean hasPhone, boolean hasCompany, List<String> customsGaps) {
+        public Receiver {
+            customsGaps = List.copyOf(customsGaps);
+        }
+    }
 }

@@ -10,7 +10,7 @@ import nobrec.core.address.PostalArea;
  */
 public record Zone(int number, int miles) {
 
-    static final int GREATEST = 8;
+    public static final int GREATEST = 8;
 
     /** Greatest distance of zones 1 to 7 in statute miles. Source: US Domestic Mail Manual 608 (from memory). */
     private static final int[] REACH_MILES = {50, 150, 300, 600, 1000, 1400, 1800};

@@ -17,6 +17,7 @@ public record ReadyCheck(Subject subject, Verdict verdict, String reason, String
         CONTENTS,
         WEIGHT,
         SERVICE,
+        ACCOUNT,
         PROMISE
     }
 
@@ -33,7 +34,8 @@ public record ReadyCheck(Subject subject, Verdict verdict, String reason, String
         ADDRESS,
         PHONE,
         WEIGHT,
-        SERVICE
+        SERVICE,
+        ACCOUNT
     }
 
     static ReadyCheck fine(Subject subject, String reason) {

@@ -5,11 +5,13 @@ import java.time.format.DateTimeFormatter;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.Optional;
 import nobrec.core.address.AddressCheck;
 import nobrec.core.address.PhoneNumber;
 import nobrec.core.address.PlaceKind;
 import nobrec.core.address.PostalAddress;
+import nobrec.core.charging.FreightTerms;
 import nobrec.core.measure.Reading;
 import nobrec.core.measure.UnitSystem;
 import nobrec.core.rating.Carrier;
@@ -30,7 +32,11 @@ public final class ReadyChecks {
     /**
      * @param job how people call the shipment: the work order's number
      * @param phone the receiver's phone number as recorded; empty text for none
+     * @param carrierAccount account of whoever pays the carrier, if it is not us; empty text for none
      * @param unplaced pieces that are in no package
+     * @param empty numbers of packages with nothing in them
+     * @param notLaid numbers of packages in which no way was found to lay the contents
+     * @param weightDoubts what speaks against a weight, by package number
      */
     public record ShipmentToCheck(
             String job,
@@ -38,8 +44,13 @@ public final class ReadyChecks {
             PlaceKind placeKind,
             List<AddressCheck.Finding> addressFindings,
             String phone,
+            FreightTerms terms,
+            String carrierAccount,
             int pieces,
             int unplaced,
+            List<Integer> empty,
+            List<Integer> notLaid,
+            Map<Integer, String> weightDoubts,
             List<PackageToRate> packages,
             Optional<LocalDate> promiseDate,
             Optional<Offer> chosen) {}
@@ -51,6 +62,7 @@ public final class ReadyChecks {
         checks.add(contents(look));
         checks.add(weight(look));
         checks.add(service(look, units));
+        account(look).ifPresent(checks::add);
         promise(look).ifPresent(checks::add);
         return checks;
     }
@@ -103,6 +115,21 @@ public final class ReadyChecks {
     }
 
     private static ReadyCheck contents(ShipmentToCheck look) {
+        if (!look.empty().isEmpty()) {
+            return ReadyCheck.stop(
+                    Subject.CONTENTS,
+                    "Package " + look.empty().get(0) + " is empty.",
+                    "Put something into it, or merge it with another.",
+                    Mend.NOWHERE);
+        }
+        if (look.unplaced() == 0 && !look.notLaid().isEmpty()) {
+            return ReadyCheck.caution(
+                    Subject.CONTENTS,
+                    "No way was found to lay everything into package "
+                            + look.notLaid().get(0) + ".",
+                    "Try it by hand, or take a roomier carton.",
+                    Mend.NOWHERE);
+        }
         return look.unplaced() == 0
                 ? ReadyCheck.fine(Subject.CONTENTS, "All " + look.pieces() + " pieces are in a package.")
                 : ReadyCheck.stop(
@@ -118,6 +145,15 @@ public final class ReadyChecks {
                 .map(PackageToRate::number)
                 .toList();
         int all = look.packages().size();
+        if (missing.isEmpty() && !look.weightDoubts().isEmpty()) {
+            Map.Entry<Integer, String> doubt =
+                    look.weightDoubts().entrySet().iterator().next();
+            return ReadyCheck.caution(
+                    Subject.WEIGHT,
+                    "Package " + doubt.getKey() + " " + doubt.getValue(),
+                    "Count again, or weigh again.",
+                    Mend.WEIGHT);
+        }
         if (missing.isEmpty()) {
             return ReadyCheck.fine(
                     Subject.WEIGHT, all == 1 ? "The package is weighed." : "All " + all + " packages are weighed.");
@@ -143,12 +179,36 @@ public final class ReadyChecks {
             return ReadyCheck.fine(Subject.SERVICE, name + " takes it.");
         }
         String why = offer.objections().stream()
-                .filter(objection -> !(objection instanceof Objection.NoWeight))
+                .filter(objection -> !hasItsOwnCheck(objection))
                 .findFirst()
                 .map(objection -> objection.sentence(units))
-                .orElse("It has no price yet.");
+                .orElse("");
+        if (why.isEmpty()) {
+            return ReadyCheck.fine(
+                    Subject.SERVICE,
+                    offer.isPriced() ? name + " takes it." : name + " has a price once everything is weighed.");
+        }
         return ReadyCheck.stop(
                 Subject.SERVICE, name + " may not carry this. " + why, "Choose another offer.", Mend.SERVICE);
+    }
+
+    private static boolean hasItsOwnCheck(Objection objection) {
+        return objection instanceof Objection.NoWeight || objection instanceof Objection.PhoneMissing;
+    }
+
+    private static Optional<ReadyCheck> account(ShipmentToCheck look) {
+        if (!look.terms().demandsAccount()) {
+            return Optional.empty();
+        }
+        return Optional.of(
+                look.carrierAccount().isBlank()
+                        ? ReadyCheck.stop(
+                                Subject.ACCOUNT,
+                                "Freight terms “" + look.terms().words()
+                                        + "”, but their account with the carrier is not known.",
+                                "Add its number here.",
+                                Mend.ACCOUNT)
+                        : ReadyCheck.fine(Subject.ACCOUNT, "Billed to account " + look.carrierAccount() + "."));
     }
 
     private static Optional<ReadyCheck> promise(ShipmentToCheck look) {

@@ -6,21 +6,17 @@ import java.time.DayOfWeek;
 import java.time.LocalDate;
 import java.time.LocalDateTime;
 import java.time.LocalTime;
+import java.util.Collections;
 import java.util.EnumSet;
-import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import nobrec.core.calendar.Pickup;
 import nobrec.core.departure.DepartureOutlook.Verdict;
-import nobrec.core.identifier.TrackingForm;
-import nobrec.core.measure.Length;
-import nobrec.core.measure.LengthUnit;
-import nobrec.core.measure.Weight;
-import nobrec.core.measure.WeightUnit;
-import nobrec.core.rating.Carrier;
+import nobrec.core.packing.CartonKind;
+import nobrec.core.rating.DemoRates;
+import nobrec.core.rating.Destination;
 import nobrec.core.rating.Service;
-import nobrec.core.rating.ServiceLimits;
-import nobrec.core.rating.Zone;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -29,18 +25,22 @@ class DepartureOutlookTest {
 
     private static final Pickup PICKUP =
             new Pickup(LocalTime.of(16, 30), EnumSet.range(DayOfWeek.MONDAY, DayOfWeek.FRIDAY));
-    private static final Service TWO_DAYS = new Service(
-            "GROUND",
-            "Plover Ground",
-            new Carrier("PLOVER", "Plover Parcel", false, TrackingForm.LETTERS_MODULO_10),
-            true,
-            new ServiceLimits(
-                    Weight.of("150", WeightUnit.POUND),
-                    Length.of("108", LengthUnit.INCH),
-                    Length.of("165", LengthUnit.INCH),
-                    Set.of()),
-            List.of(2, 2, 2, 2, 2, 2, 2, 2));
-    private static final Zone ZONE = new Zone(3, 200);
+    private static final Service TWO_DAYS = services("GROUND", "Plover Ground", 2);
+    private static final Destination ZONE = DemoRates.zone(3);
+
+    private static Service services(String code, String name, int days) {
+        Service any = DemoRates.service(CartonKind.CARTON);
+        return new Service(
+                code,
+                name,
+                any.carrier(),
+                true,
+                any.limits(),
+                new Service.Transit(Collections.nCopies(8, days), Map.of()),
+                any.takes(),
+                Set.of(),
+                Set.of());
+    }
 
     /** Two working days on the way; Wednesday 25 November 2026 is before Thanksgiving. */
     @ParameterizedTest

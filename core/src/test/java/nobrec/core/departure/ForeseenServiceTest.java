@@ -3,6 +3,7 @@ package nobrec.core.departure;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import nobrec.core.address.PlaceKind;
@@ -11,6 +12,7 @@ import nobrec.core.measure.Length;
 import nobrec.core.measure.LengthUnit;
 import nobrec.core.measure.Weight;
 import nobrec.core.measure.WeightUnit;
+import nobrec.core.packing.CartonKind;
 import nobrec.core.rating.Carrier;
 import nobrec.core.rating.Service;
 import nobrec.core.rating.ServiceLimits;
@@ -24,20 +26,25 @@ class ForeseenServiceTest {
             service("NIGHT", "Dunlin Overnight", false, "150", PlaceKind.PO_BOX),
             service("SAVER", "Plover Saver", true, "20", PlaceKind.PO_BOX),
             service("GROUND", "Plover Ground", true, "150", PlaceKind.PO_BOX),
-            service("POST", "Godwit Parcel", true, "70"));
+            service("POST", "Godwit Parcel", true, "70"),
+            service("LTL", "Curlew Freight LTL", true, "4000"));
 
     private static Service service(String code, String name, boolean ground, String limit, PlaceKind... excluded) {
         return new Service(
                 code,
                 name,
-                new Carrier("PLOVER", "Plover Parcel", false, TrackingForm.LETTERS_MODULO_10),
+                new Carrier("PLOVER", "Plover Parcel", false, false, TrackingForm.LETTERS_MODULO_10),
                 ground,
                 new ServiceLimits(
                         Weight.of(limit, WeightUnit.POUND),
                         Length.of("108", LengthUnit.INCH),
                         Length.of("165", LengthUnit.INCH),
-                        Set.of(excluded)),
-                List.of(1, 1, 2, 2, 3, 4, 4, 5));
+                        Set.of(excluded),
+                        Set.of()),
+                new Service.Transit(List.of(1, 1, 2, 2, 3, 4, 4, 5), Map.of()),
+                Set.of(code.equals("LTL") ? CartonKind.PALLET : CartonKind.CARTON),
+                Set.of(),
+                Set.of());
     }
 
     @ParameterizedTest

@@ -1,61 +1,64 @@
 package nobrec.core.rating;
 
-import static nobrec.core.rating.Sheets.byThePound;
-import static nobrec.core.rating.Sheets.dollars;
-import static nobrec.core.rating.Sheets.pounds;
 import static org.assertj.core.api.Assertions.assertThat;
 
-import java.math.BigDecimal;
-import java.time.LocalDate;
-import java.util.List;
 import nobrec.core.measure.LengthUnit;
+import nobrec.core.measure.MeasureText;
 import nobrec.core.measure.Size;
 import nobrec.core.measure.UnitSystem;
 import nobrec.core.measure.Weight;
 import nobrec.core.measure.WeightUnit;
-import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
 class BillableWeightTest {
 
-    /** Common practice, from memory: 12 x 12 x 12 in over 139 is 12.43, so 13 lb; over 166 it is 10.41, so 11 lb. */
-    @ParameterizedTest
-    @CsvSource({"139, 5, 13", "166, 5, 11", "139, 13.2, 14", "166, 11, 11"})
-    void theGreaterOfActualAndDimensionalEachRoundedUp(int divisor, String weight, String billed) {
-        Size cube = Size.of("12", "12", "12", LengthUnit.INCH);
-        assertThat(BillableWeight.of(pounds(weight), cube, byThePound("0", "0", divisor))
-                        .billed())
-                .isEqualTo(pounds(billed));
+    private static RateSheet sheet(String units, String step, String sizeStep, String divisor) {
+        String unit = units.substring(0, 2);
+        return (RateSheet) DemoRates.sheet("""
+                rate sheet,X
+                first day,2026-01-01
+                currency,USD
+                units,%s
+                weight step,%s
+                size step,%s
+                divisor,%s
+                zones by,distance
+                zones,1
+                up to,900 %s,1.00
+                """.formatted(units, step, sizeStep, divisor, unit));
     }
 
-    /** Common practice, from memory: 40 x 30 x 20 cm is 4.8 kg over 5000 and 4.0 kg over 6000 (IATA TACT rules). */
+    /** Source: checks.md, common practice from memory; cm3 / 6000: IATA TACT rules, from memory. */
     @ParameterizedTest
-    @CsvSource({"5000, 4.8", "6000, 4.0"})
-    void inKilogramsAndCentimetres(int divisor, String kilograms) {
-        RateSheet metric = new RateSheet(
-                "AIR",
-                LocalDate.of(2026, 1, 1),
-                UnitSystem.KILOGRAM_CENTIMETRE,
-                Weight.of("0.1", WeightUnit.KILOGRAM),
-                divisor,
-                List.of(),
-                dollars("0"),
-                BigDecimal.ZERO);
-        assertThat(BillableWeight.of(
-                                Weight.of("1", WeightUnit.KILOGRAM),
-                                Size.of("40", "30", "20", LengthUnit.CENTIMETRE),
-                                metric)
-                        .dimensional())
-                .isEqualTo(Weight.of(kilograms, WeightUnit.KILOGRAM));
+    @CsvSource({
+        "lb in,1 lb,'1 in,up',139,12,12,12,13 lb",
+        "lb in,1 lb,'1 in,up',166,12,12,12,11 lb",
+        "kg cm,100 g,'1 cm,up',5000,40,30,20,4.8 kg",
+        "kg cm,100 g,'1 cm,up',6000,40,30,20,4 kg",
+        "lb in,1 lb,'1 in,up',139,11.1,12,12,13 lb",
+        "lb in,1 lb,'1 in,nearest',139,11.4,12,12,12 lb",
+        "lb in,1 lb,'0.5 in,up',139,11.1,12,12,12 lb"
+    })
+    void dimensional(
+            String units, String step, String sizeStep, String divisor, String l, String w, String h, String expected) {
+        RateSheet sheet = sheet(units, step, sizeStep, divisor);
+        LengthUnit unit = sheet.units().lengthUnit();
+        BillableWeight billable = BillableWeight.of(new Weight(1), Size.of(l, w, h, unit), sheet);
+        assertThat(billable.billed())
+                .isEqualTo(MeasureText.readWeight(expected, UnitSystem.POUND_INCH)
+                        .found()
+                        .orElseThrow());
+        assertThat(billable.isDimensional()).isTrue();
     }
 
-    @Test
-    void aSideIsRoundedUpToTheWholeUnitFirst() {
-        // 9.5 x 7.5 x 5.5 in count as 10 x 8 x 6 = 480 cubic inches; 480 / 139 = 3.45, so 4 lb.
-        assertThat(BillableWeight.of(
-                                pounds("1"), Size.of("9.5", "7.5", "5.5", LengthUnit.INCH), byThePound("0", "0", 139))
-                        .dimensional())
-                .isEqualTo(pounds("4"));
+    @ParameterizedTest
+    @CsvSource({"6.01,7", "7,7", "0.1,1"})
+    void weightIsRoundedUpToTheStep(String pounds, String expected) {
+        BillableWeight billable = BillableWeight.of(
+                Weight.of(pounds, WeightUnit.POUND),
+                Size.of("2", "2", "2", LengthUnit.INCH),
+                sheet("lb in", "1 lb", "1 in,up", "139"));
+        assertThat(billable.billed()).isEqualTo(Weight.of(expected, WeightUnit.POUND));
     }
 }

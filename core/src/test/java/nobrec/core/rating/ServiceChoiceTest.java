@@ -1,13 +1,15 @@
 package nobrec.core.rating;
 
-import static nobrec.core.rating.Sheets.dollars;
-import static nobrec.core.rating.Sheets.service;
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.math.BigDecimal;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import nobrec.core.address.PlaceKind;
+import nobrec.core.packing.CartonKind;
+import org.joda.money.CurrencyUnit;
 import org.junit.jupiter.api.Test;
 
 class ServiceChoiceTest {
@@ -20,10 +22,22 @@ class ServiceChoiceTest {
     private static final List<Offer> OFFERS = List.of(GROUND, SAVER, NIGHT, REFUSED);
 
     private static Offer offer(String code, String name, boolean ground, String total, int days, boolean allowed) {
+        Service any = DemoRates.service(CartonKind.CARTON);
+        long cents = new BigDecimal(total).movePointRight(2).longValueExact();
         return new Offer(
-                service(code, name, ground),
-                List.of(),
-                Optional.of(dollars(total)),
+                new Service(
+                        code,
+                        name,
+                        any.carrier(),
+                        ground,
+                        any.limits(),
+                        any.transit(),
+                        any.takes(),
+                        Set.of(),
+                        Set.of()),
+                CurrencyUnit.USD,
+                List.of(new ChargeLine(ChargeLine.SHIPMENT, cents, new ChargeBasis.Minimum(cents, 0))),
+                cents,
                 allowed ? List.of() : List.of(new Objection.PlaceNotServed(PlaceKind.PO_BOX)),
                 TODAY,
                 TODAY.plusDays(days),
@@ -67,5 +81,21 @@ class ServiceChoiceTest {
         ServiceChoice choice = ServiceChoice.of(OFFERS, Optional.empty(), "");
         assertThat(choice.cheapest()).contains("SAVER");
         assertThat(choice.earliest()).contains("NIGHT");
+    }
+
+    @Test
+    void aDatumThatIsMissingDoesNotTakeTheAskedServiceAway() {
+        Offer lacking = new Offer(
+                NIGHT.service(),
+                NIGHT.currency(),
+                NIGHT.chargeLines(),
+                NIGHT.totalCents(),
+                List.of(new Objection.PhoneMissing()),
+                TODAY,
+                TODAY,
+                0);
+        assertThat(ServiceChoice.of(List.of(GROUND, lacking), Optional.empty(), "night")
+                        .chosen())
+                .contains("NIGHT");
     }
 }

@@ -2,33 +2,31 @@ package nobrec.core.readiness;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import java.math.BigDecimal;
 import java.time.LocalDate;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import nobrec.core.address.AddressCheck;
 import nobrec.core.address.PlaceKind;
 import nobrec.core.address.PostalAddress;
+import nobrec.core.charging.FreightTerms;
 import nobrec.core.identifier.TrackingForm;
-import nobrec.core.measure.Length;
-import nobrec.core.measure.LengthUnit;
-import nobrec.core.measure.Size;
 import nobrec.core.measure.UnitSystem;
-import nobrec.core.measure.Weight;
-import nobrec.core.measure.WeightUnit;
+import nobrec.core.packing.CartonKind;
 import nobrec.core.rating.Carrier;
+import nobrec.core.rating.ChargeBasis;
+import nobrec.core.rating.ChargeLine;
+import nobrec.core.rating.DemoRates;
 import nobrec.core.rating.Objection;
 import nobrec.core.rating.Offer;
 import nobrec.core.rating.Service;
-import nobrec.core.rating.ServiceLimits;
 import nobrec.core.rating.ShipmentToRate.PackageToRate;
 import nobrec.core.readiness.ReadyCheck.Mend;
 import nobrec.core.readiness.ReadyCheck.Subject;
 import nobrec.core.readiness.ReadyCheck.Verdict;
 import nobrec.core.readiness.ReadyChecks.ShipmentToCheck;
 import org.joda.money.CurrencyUnit;
-import org.joda.money.Money;
 import org.junit.jupiter.api.Test;
 
 class ReadyChecksTest {
@@ -37,27 +35,27 @@ class ReadyChecksTest {
     private static final PackageToRate WEIGHED = parcel(true);
 
     private static PackageToRate parcel(boolean weighed) {
-        return new PackageToRate(
-                1, Optional.of(Weight.of("4", WeightUnit.POUND)), weighed, Size.of("10", "10", "10", LengthUnit.INCH));
+        PackageToRate any = DemoRates.parcel(1, "4", "10x10x10");
+        return new PackageToRate(1, any.weight(), weighed, any.size(), any.kind(), any.supply(), 0, Optional.empty());
     }
 
     private static Offer offer(boolean phoneRequired, int daysLate, Objection... objections) {
-        Carrier carrier = new Carrier("DUNLIN", "Dunlin Express", phoneRequired, TrackingForm.LETTERS_MODULO_10);
+        Service any = DemoRates.service(CartonKind.CARTON);
         Service service = new Service(
                 "TWO",
                 "Dunlin Two Day",
-                carrier,
+                new Carrier("DUNLIN", "Dunlin Express", phoneRequired, false, TrackingForm.LETTERS_MODULO_10),
                 false,
-                new ServiceLimits(
-                        Weight.of("150", WeightUnit.POUND),
-                        Length.of("108", LengthUnit.INCH),
-                        Length.of("165", LengthUnit.INCH),
-                        Set.of()),
-                List.of(2, 2, 2, 2, 2, 2, 2, 2));
+                any.limits(),
+                any.transit(),
+                any.takes(),
+                Set.of(),
+                Set.of());
         return new Offer(
                 service,
-                List.of(),
-                Optional.of(Money.of(CurrencyUnit.USD, BigDecimal.TEN)),
+                CurrencyUnit.USD,
+                List.of(new ChargeLine(1, 1000, new ChargeBasis.Minimum(1000, 0))),
+                1000,
                 List.of(objections),
                 DAY.minusDays(2),
                 DAY,
@@ -70,19 +68,93 @@ class ReadyChecksTest {
             PackageToRate parcel,
             Optional<Offer> chosen,
             AddressCheck.Finding... findings) {
-        return ReadyChecks.of(
-                new ShipmentToCheck(
-                        "2417",
-                        new PostalAddress("Pellworth", "", "2200 Foundry Park", "", "Tucson", "AZ", "85701", "US"),
-                        PlaceKind.BUSINESS,
-                        List.of(findings),
-                        phone,
-                        10,
-                        unplaced,
-                        List.of(parcel),
-                        Optional.of(DAY),
-                        chosen),
-                UnitSystem.POUND_INCH);
+        return checks(look(phone, unplaced, parcel, chosen, findings));
+    }
+
+    private static List<ReadyCheck> checks(ShipmentToCheck look) {
+        return ReadyChecks.of(look, UnitSystem.POUND_INCH);
+    }
+
+    private static ShipmentToCheck look(
+            String phone,
+            int unplaced,
+            PackageToRate parcel,
+            Optional<Offer> chosen,
+            AddressCheck.Finding... findings) {
+        return look(
+                phone, unplaced, parcel, chosen, FreightTerms.PREPAID, "", List.of(), List.of(), Map.of(), findings);
+    }
+
+    private static ShipmentToCheck look(
+            String phone,
+            int unplaced,
+            PackageToRate parcel,
+            Optional<Offer> chosen,
+            FreightTerms terms,
+            String account,
+            List<Integer> empty,
+            List<Integer> notLaid,
+            Map<Integer, String> doubts,
+            AddressCheck.Finding... findings) {
+        return new ShipmentToCheck(
+                "2417",
+                new PostalAddress("Pellworth", "", "2200 Foundry Park", "", "Tucson", "AZ", "85701", "US"),
+                PlaceKind.BUSINESS,
+                List.of(findings),
+                phone,
+                terms,
+                account,
+                10,
+                unplaced,
+                empty,
+                notLaid,
+                doubts,
+                List.of(parcel),
+                Optional.of(DAY),
+                chosen);
+    }
+
+    private static ShipmentToCheck with(
+            FreightTerms terms,
+            String account,
+            List<Integer> empty,
+            List<Integer> notLaid,
+            Map<Integer, String> doubts) {
+        return look("", 0, WEIGHED, Optional.of(offer(false, 0)), terms, account, empty, notLaid, doubts);
+    }
+
+    @Test
+    void whoeverPaysNeedsAnAccount() {
+        ReadyCheck missing =
+                of(checks(with(FreightTerms.COLLECT, "", List.of(), List.of(), Map.of())), Subject.ACCOUNT);
+        assertThat(missing.verdict()).isEqualTo(Verdict.STOP);
+        assertThat(missing.mend()).isEqualTo(ReadyCheck.Mend.ACCOUNT);
+        ReadyCheck there =
+                of(checks(with(FreightTerms.THIRD_PARTY, "48-1", List.of(), List.of(), Map.of())), Subject.ACCOUNT);
+        assertThat(there.verdict()).isEqualTo(Verdict.FINE);
+    }
+
+    @Test
+    void whatSpeaksAgainstPackagesIsSaid() {
+        ReadyCheck empty =
+                of(checks(with(FreightTerms.PREPAID, "", List.of(2), List.of(), Map.of())), Subject.CONTENTS);
+        assertThat(empty.verdict()).isEqualTo(Verdict.STOP);
+        assertThat(empty.reason()).isEqualTo("Package 2 is empty.");
+        ReadyCheck notLaid =
+                of(checks(with(FreightTerms.PREPAID, "", List.of(), List.of(1), Map.of())), Subject.CONTENTS);
+        assertThat(notLaid.verdict()).isEqualTo(Verdict.CAUTION);
+        ReadyCheck doubt = of(
+                checks(with(FreightTerms.PREPAID, "", List.of(), List.of(), Map.of(1, "weighs too much."))),
+                Subject.WEIGHT);
+        assertThat(doubt.verdict()).isEqualTo(Verdict.CAUTION);
+        assertThat(doubt.reason()).isEqualTo("Package 1 weighs too much.");
+    }
+
+    @Test
+    void aMissingPhoneIsSaidOnce() {
+        List<ReadyCheck> checks = checks("", 0, WEIGHED, Optional.of(offer(true, 0, new Objection.PhoneMissing())));
+        assertThat(of(checks, Subject.PHONE).verdict()).isEqualTo(Verdict.STOP);
+        assertThat(of(checks, Subject.SERVICE).verdict()).isEqualTo(Verdict.FINE);
     }
 
     private static ReadyCheck of(List<ReadyCheck> checks, Subject subject) {

@@ -22,6 +22,6 @@ class RateSheetWarmUp {
     @EventListener(ApplicationReadyEvent.class)
     void read() {
         LocalDate today = LocalDate.ofInstant(clock.instant(), ZoneOffset.UTC);
-        catalog.services().forEach(service -> catalog.rateSheet(service.code(), today));
+        catalog.services().forEach(service -> catalog.prices(service.code(), today));
     }
 }

@@ -1,11 +1,13 @@
 package nobrec.server.carrier;
 
-import java.util.Arrays;
 import java.util.stream.Collectors;
 import nobrec.core.address.PlaceKind;
 import nobrec.core.measure.Length;
 import nobrec.core.measure.Weight;
+import nobrec.core.packing.CartonKind;
 import nobrec.core.rating.Carrier;
+import nobrec.core.rating.Extra;
+import nobrec.core.rating.GoodsClass;
 import nobrec.core.rating.Service;
 import nobrec.core.rating.ServiceLimits;
 
@@ -19,7 +21,12 @@ record ServiceRow(
         Length greatestLength,
         Length greatestLengthPlusGirth,
         String excludedPlaces,
-        String transitDays) {
+        String countries,
+        String transitDays,
+        String transitPlaces,
+        String takes,
+        String excludedGoods,
+        String extras) {
 
     static ServiceRow of(Service service) {
         ServiceLimits limits = service.limits();
@@ -31,8 +38,13 @@ record ServiceRow(
                 limits.greatestWeight(),
                 limits.greatestLength(),
                 limits.greatestLengthPlusGirth(),
-                limits.excludedPlaces().stream().map(PlaceKind::name).sorted().collect(Collectors.joining(",")),
-                service.transitDays().stream().map(String::valueOf).collect(Collectors.joining(",")));
+                Words.join(limits.excludedPlaces()),
+                limits.countries().stream().sorted().collect(Collectors.joining(",")),
+                service.transit().byZone().stream().map(String::valueOf).collect(Collectors.joining(",")),
+                Words.joinPairs(service.transit().byPlace()),
+                Words.join(service.takes()),
+                Words.join(service.excludedGoods()),
+                Words.join(service.extras()));
     }
 
     Service service(Carrier carrier) {
@@ -45,10 +57,13 @@ record ServiceRow(
                         greatestWeight,
                         greatestLength,
                         greatestLengthPlusGirth,
-                        Arrays.stream(excludedPlaces.split(","))
-                                .filter(kind -> !kind.isEmpty())
-                                .map(PlaceKind::valueOf)
-                                .collect(Collectors.toSet())),
-                Arrays.stream(transitDays.split(",")).map(Integer::valueOf).toList());
+                        Words.split(excludedPlaces, PlaceKind::valueOf),
+                        Words.split(countries, word -> word)),
+                new Service.Transit(
+                        Words.words(transitDays).stream().map(Integer::valueOf).toList(),
+                        Words.splitPairs(transitPlaces)),
+                Words.split(takes, CartonKind::valueOf),
+                Words.split(excludedGoods, GoodsClass::valueOf),
+                Words.split(extras, Extra::valueOf));
     }
 }

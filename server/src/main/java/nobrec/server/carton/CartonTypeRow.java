@@ -1,8 +1,12 @@
 package nobrec.server.carton;
 
+import java.util.Arrays;
+import java.util.Optional;
+import java.util.stream.Collectors;
 import nobrec.core.measure.Length;
 import nobrec.core.measure.Size;
 import nobrec.core.measure.Weight;
+import nobrec.core.packing.CartonKind;
 import nobrec.core.packing.CartonType;
 import org.joda.money.Money;
 
@@ -10,6 +14,7 @@ import org.joda.money.Money;
 record CartonTypeRow(
         String code,
         String name,
+        CartonKind kind,
         Length innerLength,
         Length innerWidth,
         Length innerHeight,
@@ -21,12 +26,16 @@ record CartonTypeRow(
         Weight bandFrom,
         Weight bandTo,
         Money cost,
-        boolean standard) {
+        Weight statedWeight,
+        boolean standard,
+        String suppliedBy,
+        String services) {
 
     static CartonTypeRow of(CartonType carton) {
         return new CartonTypeRow(
                 carton.code(),
                 carton.name(),
+                carton.kind(),
                 carton.inner().length(),
                 carton.inner().width(),
                 carton.inner().height(),
@@ -38,13 +47,17 @@ record CartonTypeRow(
                 carton.bandFrom(),
                 carton.bandTo(),
                 carton.cost(),
-                carton.standard());
+                carton.statedWeight().orElse(null),
+                carton.standard(),
+                carton.supply().carrierCode().orElse(null),
+                carton.supply().services().stream().sorted().collect(Collectors.joining(",")));
     }
 
     CartonType cartonType() {
         return new CartonType(
                 code,
                 name,
+                kind,
                 new Size(innerLength, innerWidth, innerHeight),
                 new Size(outerLength, outerWidth, outerHeight),
                 tare,
@@ -52,6 +65,12 @@ record CartonTypeRow(
                 bandFrom,
                 bandTo,
                 cost,
-                standard);
+                Optional.ofNullable(statedWeight),
+                standard,
+                new CartonType.Supply(
+                        Optional.ofNullable(suppliedBy),
+                        Arrays.stream(services.split(","))
+                                .filter(code -> !code.isEmpty())
+                                .collect(Collectors.toSet())));
     }
 }

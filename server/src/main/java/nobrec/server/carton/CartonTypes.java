@@ -1,7 +1,9 @@
 package nobrec.server.carton;
 
+import java.time.Duration;
 import java.util.List;
 import nobrec.core.packing.CartonType;
+import nobrec.server.platform.Remembered;
 import nobrec.server.platform.problem.Refusal;
 import org.springframework.stereotype.Service;
 
@@ -9,14 +11,20 @@ import org.springframework.stereotype.Service;
 @Service
 public class CartonTypes {
 
+    private static final Duration REMEMBERED = Duration.ofSeconds(5);
+
     private final CartonTypeMapper mapper;
+    private final Remembered<List<CartonType>> types;
 
     CartonTypes(CartonTypeMapper mapper) {
         this.mapper = mapper;
+        this.types = new Remembered<>(
+                REMEMBERED,
+                () -> mapper.all().stream().map(CartonTypeRow::cartonType).toList());
     }
 
     public List<CartonType> all() {
-        return mapper.all().stream().map(CartonTypeRow::cartonType).toList();
+        return types.get();
     }
 
     public CartonType byCode(String code) {
@@ -29,5 +37,6 @@ public class CartonTypes {
 
     public void add(CartonType carton) {
         mapper.insert(CartonTypeRow.of(carton));
+        types.forget();
     }
 }

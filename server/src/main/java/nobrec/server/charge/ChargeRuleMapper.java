@@ -1,19 +1,12 @@
 package nobrec.server.charge;
 
-import java.math.BigDecimal;
-import java.time.LocalDate;
-import java.util.Optional;
-import nobrec.core.charging.ChargeRule;
+import java.util.List;
 import org.apache.ibatis.annotations.Mapper;
-import org.apache.ibatis.annotations.Param;
 
 @Mapper
 interface ChargeRuleMapper {
 
-    Optional<ChargeRule> inForceOn(LocalDate day);
+    List<ChargeRuleRow> all();
 
-    void insert(
-            @Param("firstDay") LocalDate firstDay,
-            @Param("markupPercent") BigDecimal markupPercent,
-            @Param("cartonsAtCost") boolean cartonsAtCost);
+    void insert(ChargeRuleRow row);
 }

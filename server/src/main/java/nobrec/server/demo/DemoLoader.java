@@ -1,24 +1,22 @@
 package nobrec.server.demo;
 
 import java.io.IOException;
+import java.math.BigDecimal;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.DayOfWeek;
 import java.time.LocalDate;
 import java.util.EnumSet;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
 import nobrec.core.calendar.Pickup;
 import nobrec.core.charging.ChargeRule;
 import nobrec.core.measure.Length;
 import nobrec.core.measure.LengthUnit;
-import nobrec.core.measure.MeasureText;
-import nobrec.core.measure.Size;
-import nobrec.core.measure.UnitSystem;
 import nobrec.core.measure.Weight;
 import nobrec.core.measure.WeightUnit;
-import nobrec.core.packing.CartonType;
 import nobrec.core.rating.Carrier;
 import nobrec.core.rating.Service;
 import nobrec.core.rating.ServiceLimits;
@@ -26,9 +24,8 @@ import nobrec.server.account.Accounts;
 import nobrec.server.actlog.ActLog;
 import nobrec.server.carrier.ServiceCatalog;
 import nobrec.server.carton.CartonTypes;
-import nobrec.server.charge.ChargeRules;
+import nobrec.server.charge.ShopChargeRules;
 import nobrec.server.platform.DemoSettings;
-import nobrec.server.platform.Moneys;
 import nobrec.server.site.Site;
 import nobrec.server.site.Sites;
 import nobrec.server.source.CsvImport;
@@ -61,7 +58,7 @@ class DemoLoader implements ApplicationRunner {
     private final Accounts accounts;
     private final CartonTypes cartonTypes;
     private final ServiceCatalog catalog;
-    private final ChargeRules chargeRules;
+    private final ShopChargeRules chargeRules;
     private final CsvImport csvImport;
 
     DemoLoader(
@@ -71,7 +68,7 @@ class DemoLoader implements ApplicationRunner {
             Accounts accounts,
             CartonTypes cartonTypes,
             ServiceCatalog catalog,
-            ChargeRules chargeRules,
+            ShopChargeRules chargeRules,
             CsvImport csvImport) {
         this.demo = demo;
         this.json = json;
@@ -93,11 +90,9 @@ class DemoLoader implements ApplicationRunner {
         DemoShop shop = json.readValue(Files.readString(folder.resolve("shop.json")), DemoShop.class);
         addSite(shop.site());
         shop.users().forEach(user -> accounts.add(user.signIn(), user.displayName(), user.role(), demo.password()));
-        chargeRules.add(
-                FIRST_DAY,
-                new ChargeRule(
-                        shop.chargeRule().markupPercent(), shop.chargeRule().cartonsAtCost()));
-        shop.cartonTypes().forEach(carton -> cartonTypes.add(cartonType(carton)));
+        shop.chargeRules().forEach(rule -> chargeRules.add(FIRST_DAY, rule(rule)));
+        DemoTables.cartonTypes(folder.resolve("carton-types.csv")).forEach(cartonTypes::add);
+        catalog.addFuel(DemoTables.fuel(folder.resolve("fuel.csv")));
         addServices(shop, folder.resolve("rates"));
         csvImport.takeIn(FIRST_ORDERS, Files.readAllBytes(folder.resolve(FIRST_ORDERS)), ActLog.BY_ITSELF);
         LOG.info("The demonstration is set up: {}.", shop.site().company());
@@ -121,14 +116,19 @@ class DemoLoader implements ApplicationRunner {
 
     private void addServices(DemoShop shop, Path rates) throws IOException {
         Map<String, Carrier> carriers = shop.carriers().stream()
-                .map(entry -> new Carrier(entry.code(), entry.name(), entry.phoneRequired(), entry.trackingForm()))
+                .map(entry -> new Carrier(
+                        entry.code(),
+                        entry.name(),
+                        entry.phoneRequired(),
+                        entry.companyRequired(),
+                        entry.trackingForm()))
                 .collect(Collectors.toMap(Carrier::code, carrier -> carrier));
         long site = sites.home().id();
         shop.carriers()
                 .forEach(entry -> catalog.add(carriers.get(entry.code()), site, new Pickup(entry.cutOff(), WEEKDAYS)));
         for (DemoShop.ServiceEntry entry : shop.services()) {
             catalog.add(service(entry, carriers.get(entry.carrier())));
-            catalog.add(DemoRates.read(rates.resolve(entry.sheet()), entry, FIRST_DAY));
+            catalog.addRateSheet(entry.sheet(), Files.readString(rates.resolve(entry.sheet())));
         }
     }
 
@@ -142,29 +142,39 @@ class DemoLoader implements ApplicationRunner {
                         pounds(entry.limit()),
                         Length.of(entry.length(), LengthUnit.INCH),
                         Length.of(entry.girth(), LengthUnit.INCH),
-                        Set.copyOf(entry.excludedPlaces())),
-                entry.transitDays());
+                        Set.copyOf(entry.excludedPlaces()),
+                        Set.copyOf(entry.countries())),
+                new Service.Transit(entry.transitDays(), entry.transitPlaces()),
+                Set.copyOf(entry.takes()),
+                Set.copyOf(entry.excludedGoods()),
+                Set.copyOf(entry.extras()));
     }
 
-    private static CartonType cartonType(DemoShop.CartonEntry entry) {
-        return new CartonType(
-                entry.code(),
+    private static ChargeRule rule(DemoShop.ChargeRuleEntry entry) {
+        return new ChargeRule(
                 entry.name(),
-                size(entry.inner()),
-                size(entry.outer()),
-                pounds(entry.tare()),
-                pounds(entry.limit()),
-                pounds(entry.bandFrom()),
-                pounds(entry.bandTo()),
-                Moneys.of(entry.cost()),
-                entry.standard());
+                new ChargeRule.Applies(Optional.ofNullable(entry.customer()), Optional.empty(), Optional.empty(), 0),
+                thousandths(entry.markup()),
+                cents(entry.handling()),
+                entry.cartonsAtCost(),
+                thousandths(entry.discount()),
+                cents(entry.roundUpTo()),
+                cents(entry.floor()),
+                cents(entry.cap()),
+                cents(entry.freeFromOrder()),
+                entry.freeServices() == null ? Set.of() : Set.copyOf(entry.freeServices()),
+                entry.holdsEstimate());
+    }
+
+    private static int thousandths(BigDecimal perCent) {
+        return perCent == null ? 0 : perCent.movePointRight(3).intValueExact();
+    }
+
+    private static long cents(BigDecimal amount) {
+        return amount == null ? 0 : amount.movePointRight(2).longValueExact();
     }
 
     private static Weight pounds(String figure) {
         return Weight.of(figure, WeightUnit.POUND);
-    }
-
-    private static Size size(String text) {
-        return MeasureText.readSize(text, UnitSystem.POUND_INCH).found().orElseThrow();
     }
 }

@@ -3,18 +3,21 @@ package nobrec.server.demo;
 import java.math.BigDecimal;
 import java.time.LocalTime;
 import java.util.List;
+import java.util.Map;
 import nobrec.core.address.PlaceKind;
 import nobrec.core.identifier.TrackingForm;
+import nobrec.core.packing.CartonKind;
+import nobrec.core.rating.Extra;
+import nobrec.core.rating.GoodsClass;
 import nobrec.server.platform.security.Role;
 
-/** The file demo/shop.json. Weights in pounds, lengths in inches, amounts in dollars. */
+/** The file demo/shop.json. Weights in pounds, lengths in inches, amounts in dollars, shares in per cent. */
 record DemoShop(
         SiteEntry site,
         List<UserEntry> users,
-        ChargeRuleEntry chargeRule,
-        List<CartonEntry> cartonTypes,
         List<CarrierEntry> carriers,
-        List<ServiceEntry> services) {
+        List<ServiceEntry> services,
+        List<ChargeRuleEntry> chargeRules) {
 
     record SiteEntry(
             String code,
@@ -31,21 +34,28 @@ record DemoShop(
 
     record UserEntry(String signIn, String displayName, Role role) {}
 
-    record ChargeRuleEntry(BigDecimal markupPercent, boolean cartonsAtCost) {}
+    /** What is left out is nothing. */
+    record ChargeRuleEntry(
+            String name,
+            String customer,
+            BigDecimal markup,
+            BigDecimal handling,
+            boolean cartonsAtCost,
+            BigDecimal discount,
+            BigDecimal roundUpTo,
+            BigDecimal floor,
+            BigDecimal cap,
+            BigDecimal freeFromOrder,
+            List<String> freeServices,
+            boolean holdsEstimate) {}
 
-    record CartonEntry(
+    record CarrierEntry(
             String code,
             String name,
-            String inner,
-            String outer,
-            String tare,
-            String limit,
-            String bandFrom,
-            String bandTo,
-            BigDecimal cost,
-            boolean standard) {}
-
-    record CarrierEntry(String code, String name, boolean phoneRequired, TrackingForm trackingForm, LocalTime cutOff) {}
+            boolean phoneRequired,
+            boolean companyRequired,
+            TrackingForm trackingForm,
+            LocalTime cutOff) {}
 
     record ServiceEntry(
             String code,
@@ -57,9 +67,10 @@ record DemoShop(
             String girth,
             List<PlaceKind> excludedPlaces,
             List<Integer> transitDays,
-            String sheet,
-            String step,
-            int divisor,
-            BigDecimal residential,
-            BigDecimal fuel) {}
+            Map<String, Integer> transitPlaces,
+            List<String> countries,
+            List<CartonKind> takes,
+            List<GoodsClass> excludedGoods,
+            List<Extra> extras,
+            String sheet) {}
 }

@@ -17,6 +17,7 @@ import nobrec.core.departure.ForeseenService;
 import nobrec.core.measure.MeasureText;
 import nobrec.core.measure.Weight;
 import nobrec.core.rating.Carrier;
+import nobrec.core.rating.Destination;
 import nobrec.core.rating.Service;
 import nobrec.core.rating.Zone;
 import nobrec.server.carrier.ServiceCatalog;
@@ -117,11 +118,16 @@ class DepartureBoard {
                                     job,
                                     service,
                                     pickup,
-                                    DepartureOutlook.of(job.promiseDate(), service, each, pickup, now)))
+                                    DepartureOutlook.of(
+                                            job.promiseDate(), service, destination(job, each), pickup, now)))
                             .stream();
                 })
                 .sorted(MOST_URGENT_FIRST)
                 .toList();
+    }
+
+    private static Destination destination(WorkOrder job, Zone zone) {
+        return new Destination(job.shipTo().country(), job.shipTo().postalCode(), job.placeKind(), Optional.of(zone));
     }
 
     private List<PickupView> pickupViews(Map<String, Pickup> pickups, List<Planned> planned, LocalDateTime now) {

@@ -39,6 +39,7 @@ class SlipPrinter {
         Map<String, Object> content = new HashMap<>();
         content.put("slip", text);
         content.put("barcode", Barcode.code128(text.job()).svg(MODULE_MILLIMETRES, BAR_MILLIMETRES));
+        content.put("hasSeveralJobs", !text.allJobs().isEmpty());
         content.put("pieces", text.packages().size());
         try (ByteArrayOutputStream out = new ByteArrayOutputStream()) {
             PdfRendererBuilder builder = new PdfRendererBuilder();

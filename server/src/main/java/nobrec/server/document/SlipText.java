@@ -2,7 +2,11 @@ package nobrec.server.document;
 
 import java.util.List;
 
-/** What stands on a packing slip. No prices. */
+/**
+ * What stands on a packing slip. No prices.
+ *
+ * @param allJobs numbers of all work orders in it; empty text for one only
+ */
 public record SlipText(
         List<String> from,
         String fromPhone,
@@ -12,9 +16,25 @@ public record SlipText(
         String customerPo,
         String service,
         String shipDate,
+        String allJobs,
         List<PackageText> packages) {
 
-    public record PackageText(int number, String weight, String trackingNumber, List<LineText> lines) {}
+    public record PackageText(
+            int number, String weight, String trackingNumber, List<LineText> lines, DrawingText drawing) {
+
+        /** The layers drawn; empty text when nothing is known of them. */
+        public String layersDrawn() {
+            return LayerDrawing.svg(drawing);
+        }
+    }
 
     public record LineText(String item, String description, int quantity, int ordered) {}
+
+    /** A package seen from above, in thousandths of its longest side; layers lowest first. */
+    public record DrawingText(int length, int width, List<LayerText> layers) {}
+
+    /** @param height of its floor above the floor of the package */
+    public record LayerText(String height, List<PieceText> pieces) {}
+
+    public record PieceText(String item, int x, int y, int length, int width) {}
 }

@@ -15,6 +15,14 @@ public final class Moneys {
         return Money.of(SHOP_CURRENCY, amount);
     }
 
+    public static Money ofCents(long cents) {
+        return Money.ofMinor(SHOP_CURRENCY, cents);
+    }
+
+    public static CurrencyUnit currency() {
+        return SHOP_CURRENCY;
+    }
+
     public static Money zero() {
         return Money.zero(SHOP_CURRENCY);
     }

@@ -36,7 +36,8 @@ class Postings {
     void on(ShipmentShipped shipped) {
         String tracking = String.join(", ", shipped.trackingNumbers());
         store(shipped, PostingTarget.INVOICE, invoice(shipped, tracking));
-        store(shipped, PostingTarget.SOURCE, source(shipped, tracking));
+        store(shipped, PostingTarget.SOURCE, source(shipped, shipped.job(), tracking));
+        shipped.jobsAlong().forEach(job -> store(shipped, job, PostingTarget.SOURCE, source(shipped, job, tracking)));
         if (shipped.terms().isOurCost()) {
             store(shipped, PostingTarget.JOURNAL, journal(shipped));
         }
@@ -59,9 +60,9 @@ class Postings {
                 new FreightLine(description, amount, tracking, shipped.shipDate()));
     }
 
-    private static Draft source(ShipmentShipped shipped, String tracking) {
+    private static Draft source(ShipmentShipped shipped, String job, String tracking) {
         return new Draft(
-                "/orderdesk/orders/" + shipped.job() + "/shipping",
+                "/orderdesk/orders/" + job + "/shipping",
                 "Shipped by " + shipped.serviceName() + ", tracking " + tracking,
                 new ShippingReport(
                         "shipped", shipped.carrierName(), shipped.serviceName(), tracking, shipped.shipDate()));
@@ -87,12 +88,16 @@ class Postings {
     }
 
     private void store(ShipmentShipped shipped, PostingTarget target, Draft draft) {
+        store(shipped, shipped.job(), target, draft);
+    }
+
+    private void store(ShipmentShipped shipped, String job, PostingTarget target, Draft draft) {
         Instant now = clock.instant();
         mapper.insert(new Posting(
                 0,
                 UUID.randomUUID().toString(),
                 shipped.shipmentId(),
-                shipped.job(),
+                job,
                 target,
                 draft.summary(),
                 draft.address(),

@@ -1,86 +1,86 @@
 package nobrec.server.shipment;
 
-import java.time.LocalDate;
-import java.time.LocalDateTime;
 import java.util.Comparator;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import nobrec.core.address.PostalArea;
-import nobrec.core.calendar.Pickup;
+import java.util.stream.Collectors;
 import nobrec.core.charging.CustomerCharge;
-import nobrec.core.measure.Weight;
+import nobrec.core.charging.FreightBill;
 import nobrec.core.packing.CartonType;
+import nobrec.core.packing.PackItem;
+import nobrec.core.packing.WeightPlausibility;
 import nobrec.core.rating.Offer;
-import nobrec.core.rating.Rating;
 import nobrec.core.rating.ServiceChoice;
 import nobrec.core.rating.ShipmentToRate;
-import nobrec.core.rating.ShipmentToRate.PackageToRate;
-import nobrec.core.rating.Zone;
 import nobrec.core.readiness.ReadyChecks;
-import nobrec.server.carrier.ServiceCatalog;
 import nobrec.server.carton.CartonTypes;
-import nobrec.server.charge.ChargeRules;
+import nobrec.server.charge.ShopChargeRules;
 import nobrec.server.place.PostalReference;
 import nobrec.server.platform.Moneys;
 import nobrec.server.platform.NobrecSettings;
-import nobrec.server.site.Site;
-import nobrec.server.site.Sites;
 import nobrec.server.workorder.WorkOrder;
 import org.joda.money.Money;
 import org.springframework.stereotype.Component;
 
-/** Feeds the sums of {@code core} with what is remembered about a shipment. */
+/** Has everything computed about a shipment that has not gone yet. */
 @Component
 class Assessor {
 
     private static final Comparator<Offer> ALLOWED_AND_CHEAP_FIRST = Comparator.<Offer, Boolean>comparing(
                     offer -> !offer.isAllowed())
-            .thenComparing(offer -> offer.total().map(Money::getAmountMinorLong).orElse(Long.MAX_VALUE))
+            .thenComparingLong(offer -> offer.isPriced() ? offer.totalCents() : Long.MAX_VALUE)
             .thenComparing(offer -> offer.service().code());
 
-    private final ServiceCatalog catalog;
+    private final RatingFeed feed;
     private final PostalReference postal;
     private final CartonTypes cartonTypes;
-    private final ChargeRules chargeRules;
-    private final Sites sites;
+    private final ShopChargeRules chargeRules;
     private final NobrecSettings settings;
 
     Assessor(
-            ServiceCatalog catalog,
+            RatingFeed feed,
             PostalReference postal,
             CartonTypes cartonTypes,
-            ChargeRules chargeRules,
-            Sites sites,
+            ShopChargeRules chargeRules,
             NobrecSettings settings) {
-        this.catalog = catalog;
+        this.feed = feed;
         this.postal = postal;
         this.cartonTypes = cartonTypes;
         this.chargeRules = chargeRules;
-        this.sites = sites;
         this.settings = settings;
     }
 
-    Assessment assess(Shipment shipment, WorkOrder job) {
-        Site site = sites.byId(shipment.siteId());
-        LocalDateTime now = sites.timeAt(site);
-        List<PackageToRate> packages = packages(shipment);
-        List<Offer> offers = zone(site, job)
-                .map(zone -> new ShipmentToRate(packages, zone, job.placeKind(), now, job.promiseDate()))
-                .map(toRate -> offers(toRate, site, now.toLocalDate()))
-                .orElse(List.of());
-        ServiceChoice choice = ServiceChoice.of(offers, shipment.chosenService(), job.askedService());
+    Assessment assess(Shipment shipment, Jobs jobs) {
+        ShipmentToRate toRate = feed.toRate(shipment, jobs);
+        List<Offer> offers = shipment.packages().isEmpty()
+                ? List.of()
+                : feed.offers(toRate, shipment.siteId()).stream()
+                        .sorted(ALLOWED_AND_CHEAP_FIRST)
+                        .toList();
+        ServiceChoice choice = ServiceChoice.of(
+                offers, shipment.chosenService(), jobs.leading().askedService());
         Optional<Offer> chosen = choice.chosen().flatMap(code -> byCode(offers, code));
-        Money cartonCost = cartonCost(shipment);
-        Optional<CustomerCharge> charge = chosen.flatMap(offer -> offer.total()
-                .map(total -> CustomerCharge.of(
-                        total,
-                        offer.service().name(),
-                        cartonCost,
-                        job.terms(),
-                        chargeRules.inForceOn(now.toLocalDate()))));
+        Optional<CustomerCharge> charge =
+                chosen.filter(Offer::isPriced).map(offer -> charge(shipment, jobs, offer, toRate));
         return new Assessment(
-                offers, choice, ReadyChecks.of(look(shipment, job, packages, chosen), settings.units()), charge);
+                offers, choice, ReadyChecks.of(look(shipment, jobs, toRate, chosen), settings.units()), charge);
+    }
+
+    private CustomerCharge charge(Shipment shipment, Jobs jobs, Offer offer, ShipmentToRate toRate) {
+        WorkOrder job = jobs.leading();
+        FreightBill bill = new FreightBill(
+                job.customer(),
+                job.terms(),
+                offer.service().code(),
+                offer.service().name(),
+                offer.total().orElseThrow(),
+                cartonCost(shipment),
+                jobs.valueCents(shipment),
+                job.quotedFreightCents());
+        return CustomerCharge.of(
+                bill, chargeRules.ruleFor(bill, toRate.readyAt().toLocalDate()));
     }
 
     private static Optional<Offer> byCode(List<Offer> offers, String code) {
@@ -89,69 +89,66 @@ class Assessor {
                 .findFirst();
     }
 
-    private List<Offer> offers(ShipmentToRate toRate, Site site, LocalDate today) {
-        Map<String, Pickup> pickups = catalog.pickups(site.id());
-        return catalog.services().stream()
-                .filter(service -> pickups.containsKey(service.carrier().code()))
-                .map(service -> Rating.offer(
-                        toRate,
-                        service,
-                        catalog.rateSheet(service.code(), today),
-                        pickups.get(service.carrier().code())))
-                .sorted(ALLOWED_AND_CHEAP_FIRST)
-                .toList();
-    }
-
-    private Optional<Zone> zone(Site site, WorkOrder job) {
-        Optional<PostalArea> from = postal.areaOf(site.postalCode());
-        Optional<PostalArea> to = postal.areaOf(job.shipTo().postalCode());
-        return from.flatMap(origin -> to.map(destination -> Zone.between(origin, destination)));
-    }
-
-    private static List<PackageToRate> packages(Shipment shipment) {
-        return shipment.packages().stream()
-                .map(each -> new PackageToRate(
-                        each.number(),
-                        each.weight().or(each::expectedWeight),
-                        each.weight().isPresent(),
-                        each.size()))
-                .toList();
-    }
-
     private ReadyChecks.ShipmentToCheck look(
-            Shipment shipment, WorkOrder job, List<PackageToRate> packages, Optional<Offer> chosen) {
+            Shipment shipment, Jobs jobs, ShipmentToRate toRate, Optional<Offer> chosen) {
+        WorkOrder job = jobs.leading();
         return new ReadyChecks.ShipmentToCheck(
                 job.number(),
                 job.shipTo(),
                 job.placeKind(),
                 postal.check(job.shipTo()),
                 job.phone(),
-                job.pieces(),
-                job.pieces() - shipment.piecesPlaced(),
-                packages,
-                job.promiseDate(),
+                job.terms(),
+                job.carrierAccount(),
+                shipment.pieces(),
+                shipment.pieces() - shipment.piecesPlaced(),
+                shipment.packages().stream()
+                        .filter(each -> each.contents().isEmpty())
+                        .map(Shipment.Package::number)
+                        .toList(),
+                notLaid(shipment, jobs),
+                weightDoubts(shipment, jobs),
+                toRate.packages(),
+                toRate.promiseDate(),
                 chosen);
+    }
+
+    /** Packages whose sizes are all known and yet have no placements. */
+    private static List<Integer> notLaid(Shipment shipment, Jobs jobs) {
+        return shipment.packages().stream()
+                .filter(each -> !each.contents().isEmpty() && each.placements().isEmpty())
+                .filter(each -> each.contents().stream()
+                        .allMatch(content ->
+                                jobs.line(content.workOrderLineId()).unitSize().isPresent()))
+                .map(Shipment.Package::number)
+                .toList();
+    }
+
+    private Map<Integer, String> weightDoubts(Shipment shipment, Jobs jobs) {
+        Map<Integer, String> doubts = new LinkedHashMap<>();
+        for (Shipment.Package each : shipment.packages()) {
+            List<PackItem> items = jobs.items(each.contents());
+            boolean known = items.stream().allMatch(item -> item.unitWeight().isPresent());
+            if (each.weight().isPresent() && known && !items.isEmpty()) {
+                CartonType carton = cartonTypes.byCode(each.cartonCode());
+                WeightPlausibility plausible = WeightPlausibility.of(
+                        items, carton.tare(), each.weight().get());
+                if (!plausible.agrees()) {
+                    Map<Long, String> names = each.contents().stream()
+                            .collect(Collectors.toMap(
+                                    Shipment.Content::workOrderLineId,
+                                    content ->
+                                            jobs.line(content.workOrderLineId()).item()));
+                    doubts.put(each.number(), plausible.sentence(names, settings.units()));
+                }
+            }
+        }
+        return doubts;
     }
 
     private Money cartonCost(Shipment shipment) {
         return shipment.packages().stream()
                 .map(each -> cartonTypes.byCode(each.cartonCode()).cost())
                 .reduce(Moneys.zero(), Money::plus);
-    }
-
-    /** What the records say a package weighs in another carton. */
-    Optional<Weight> expectedWeight(Shipment.Package packed, CartonType carton, WorkOrder job) {
-        Weight sum = carton.tare();
-        for (Shipment.Content content : packed.contents()) {
-            Optional<Weight> unit = job.lines().stream()
-                    .filter(line -> line.id() == content.workOrderLineId())
-                    .findFirst()
-                    .flatMap(WorkOrder.Line::unitWeight);
-            if (unit.isEmpty()) {
-                return Optional.empty();
-            }
-            sum = sum.plus(unit.get().times(content.quantity()));
-        }
-        return Optional.of(sum);
     }
 }

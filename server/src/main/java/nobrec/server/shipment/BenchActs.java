@@ -1,16 +1,18 @@
 package nobrec.server.shipment;
 
+import java.time.LocalDate;
+import java.util.Set;
 import java.util.function.Consumer;
+import java.util.stream.Collectors;
 import nobrec.core.address.PhoneNumber;
 import nobrec.core.address.PostalAddress;
 import nobrec.core.measure.MeasureText;
 import nobrec.core.measure.Reading;
 import nobrec.core.measure.Size;
 import nobrec.core.measure.Weight;
-import nobrec.core.packing.CartonType;
+import nobrec.core.rating.Extra;
 import nobrec.server.actlog.ActLog;
 import nobrec.server.carrier.ServiceCatalog;
-import nobrec.server.carton.CartonTypes;
 import nobrec.server.device.BenchScale;
 import nobrec.server.device.PackageForScale;
 import nobrec.server.device.ScaleReading;
@@ -28,10 +30,9 @@ class BenchActs {
 
     private final Shipments shipments;
     private final ShipmentMapper mapper;
-    private final Assessor assessor;
     private final WorkOrders workOrders;
-    private final CartonTypes cartonTypes;
     private final ServiceCatalog catalog;
+    private final ShipmentPacker packer;
     private final BenchScale scale;
     private final ActLog actLog;
     private final NobrecSettings settings;
@@ -41,10 +42,9 @@ class BenchActs {
     BenchActs(
             Shipments shipments,
             ShipmentMapper mapper,
-            Assessor assessor,
             WorkOrders workOrders,
-            CartonTypes cartonTypes,
             ServiceCatalog catalog,
+            ShipmentPacker packer,
             BenchScale scale,
             ActLog actLog,
             NobrecSettings settings,
@@ -52,10 +52,9 @@ class BenchActs {
             TransactionOperations transactions) {
         this.shipments = shipments;
         this.mapper = mapper;
-        this.assessor = assessor;
         this.workOrders = workOrders;
-        this.cartonTypes = cartonTypes;
         this.catalog = catalog;
+        this.packer = packer;
         this.scale = scale;
         this.actLog = actLog;
         this.settings = settings;
@@ -109,25 +108,6 @@ class BenchActs {
         });
     }
 
-    /** Another carton: its own size again, and weighed anew. */
-    void changeCarton(long shipmentId, int packageNumber, String cartonCode, String signIn) {
-        change(shipmentId, shipment -> {
-            Shipment.Package packed = shipment.packageNumbered(packageNumber);
-            if (packed.cartonCode().equals(cartonCode)) {
-                return;
-            }
-            CartonType carton = cartonTypes.byCode(cartonCode);
-            WorkOrder job = workOrders.byId(shipment.workOrderId());
-            mapper.updateCarton(
-                    packed.id(),
-                    cartonCode,
-                    "Chosen by hand.",
-                    carton.outer(),
-                    assessor.expectedWeight(packed, carton, job).orElse(null));
-            actLog.write(signIn, "changed a carton", thing(shipment), "package " + packageNumber + ": " + cartonCode);
-        });
-    }
-
     void typeSize(long shipmentId, int packageNumber, String text, String signIn) {
         Size size = readOrRefuse(MeasureText.readSize(text, settings.units()), "Size of package " + packageNumber);
         change(shipmentId, shipment -> {
@@ -145,6 +125,47 @@ class BenchActs {
         change(shipmentId, shipment -> {
             mapper.updateChosenService(shipmentId, known);
             actLog.write(signIn, "chose a service", thing(shipment), known);
+            packAgainIfUntouched(shipmentId, shipment);
+        });
+    }
+
+    /** While nothing was weighed or placed by hand, the plan follows the service: a pallet for freight, cartons else. */
+    private void packAgainIfUntouched(long shipmentId, Shipment before) {
+        boolean untouched = before.packages().stream()
+                .noneMatch(each -> each.placedByHand() || each.weight().isPresent());
+        if (untouched) {
+            packer.pack(shipments.byId(shipmentId), shipments.jobs(before));
+        }
+    }
+
+    /** What is wanted beyond plain carriage; the whole set. */
+    void chooseExtras(long shipmentId, Set<Extra> extras, String signIn) {
+        change(shipmentId, shipment -> {
+            String words = extras.stream().map(Extra::name).sorted().collect(Collectors.joining(","));
+            mapper.updateExtras(shipmentId, words);
+            actLog.write(signIn, "chose extras", thing(shipment), words);
+        });
+    }
+
+    /** Ships on a later day; a day that is past means at once. */
+    void shipOn(long shipmentId, LocalDate day, String signIn) {
+        change(shipmentId, shipment -> {
+            mapper.updateShipOn(shipmentId, day);
+            actLog.write(signIn, "chose the ship day", thing(shipment), day.toString());
+        });
+    }
+
+    void mendAccount(long shipmentId, String text, String signIn) {
+        String account = text.strip();
+        if (!account.matches("[A-Za-z0-9][A-Za-z0-9 /-]{2,39}")) {
+            throw Refusal.unusable(
+                    "The account number",
+                    account.isEmpty() ? "There is none." : "“" + account + "” does not read as one.",
+                    "Write letters, digits, blanks and hyphens, three to forty of them.");
+        }
+        change(shipmentId, shipment -> {
+            workOrders.correctCarrierAccount(shipment.workOrderId(), account);
+            actLog.write(signIn, "mended an account number", thing(shipment), account);
         });
     }
 
@@ -174,7 +195,7 @@ class BenchActs {
         });
     }
 
-    private static void requireOpen(Shipment shipment) {
+    static void requireOpen(Shipment shipment) {
         if (shipment.state() != ShipmentState.OPEN) {
             throw Refusal.conflict(
                     "This shipment",

@@ -2,10 +2,16 @@ package nobrec.server.shipment;
 
 import io.swagger.v3.oas.annotations.tags.Tag;
 import jakarta.validation.Valid;
+import jakarta.validation.constraints.Max;
+import jakarta.validation.constraints.Min;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.security.Principal;
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Set;
 import nobrec.core.address.PostalAddress;
+import nobrec.core.rating.Extra;
 import nobrec.server.platform.security.ForEveryone;
 import nobrec.server.platform.security.ForTheDesk;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -24,6 +30,7 @@ import org.springframework.web.bind.annotation.RestController;
 class BenchController {
 
     private static final int LONGEST = 120;
+    private static final int MOST = 100_000;
 
     /** Something typed or chosen, read by the rules of what it is for. */
     record TextEntry(@NotNull @Size(max = LONGEST) String text) {}
@@ -32,6 +39,23 @@ class BenchController {
     record ShipOrder(
             @NotNull @Size(max = LONGEST) String service,
             @NotNull @Size(max = LONGEST) String total) {}
+
+    /** Pieces of a line from one package to another; package zero stands for none. */
+    record Move(
+            @Min(1) long line,
+            @Min(1) @Max(MOST) int quantity,
+            @Min(0) @Max(MOST) int from,
+            @Min(0) @Max(MOST) int to) {}
+
+    record Pieces(@Min(1) long line, @Min(1) @Max(MOST) int quantity) {}
+
+    record Merge(@Min(1) @Max(MOST) int into) {}
+
+    record Planning(boolean all) {}
+
+    record Extras(@NotNull @Size(max = 20) List<@NotNull Extra> extras) {}
+
+    record ShipDay(@NotNull LocalDate day) {}
 
     record JobChoice(@NotNull @Size(max = LONGEST) String job) {}
 
@@ -48,12 +72,14 @@ class BenchController {
 
     private final Shipments shipments;
     private final BenchActs acts;
+    private final PackingActs packing;
     private final Shipping shipping;
     private final BenchViews views;
 
-    BenchController(Shipments shipments, BenchActs acts, Shipping shipping, BenchViews views) {
+    BenchController(Shipments shipments, BenchActs acts, PackingActs packing, Shipping shipping, BenchViews views) {
         this.shipments = shipments;
         this.acts = acts;
+        this.packing = packing;
         this.shipping = shipping;
         this.views = views;
     }
@@ -98,7 +124,7 @@ class BenchController {
     @ForTheDesk
     BenchView changeCarton(
             @PathVariable long id, @PathVariable int number, @Valid @RequestBody TextEntry carton, Principal who) {
-        acts.changeCarton(id, number, carton.text(), who.getName());
+        packing.changeCarton(id, number, carton.text(), who.getName());
         return views.of(id);
     }
 
@@ -139,6 +165,80 @@ class BenchController {
                         entry.postalCode(),
                         HOME_COUNTRY),
                 who.getName());
+        return views.of(id);
+    }
+
+    @PutMapping("/{id}/account")
+    @ForTheDesk
+    BenchView mendAccount(@PathVariable long id, @Valid @RequestBody TextEntry account, Principal who) {
+        acts.mendAccount(id, account.text(), who.getName());
+        return views.of(id);
+    }
+
+    @PutMapping("/{id}/extras")
+    @ForTheDesk
+    BenchView chooseExtras(@PathVariable long id, @Valid @RequestBody Extras extras, Principal who) {
+        acts.chooseExtras(id, Set.copyOf(extras.extras()), who.getName());
+        return views.of(id);
+    }
+
+    @PutMapping("/{id}/ship-day")
+    @ForTheDesk
+    BenchView shipOn(@PathVariable long id, @Valid @RequestBody ShipDay day, Principal who) {
+        acts.shipOn(id, day.day(), who.getName());
+        return views.of(id);
+    }
+
+    @PostMapping("/{id}/moves")
+    @ForTheDesk
+    BenchView move(@PathVariable long id, @Valid @RequestBody Move move, Principal who) {
+        packing.move(id, move.line(), move.quantity(), move.from(), move.to(), who.getName());
+        return views.of(id);
+    }
+
+    /** A new empty package in a carton. */
+    @PostMapping("/{id}/packages")
+    @ForTheDesk
+    BenchView addPackage(@PathVariable long id, @Valid @RequestBody TextEntry carton, Principal who) {
+        packing.add(id, carton.text(), who.getName());
+        return views.of(id);
+    }
+
+    @PostMapping("/{id}/packages/{number}/repeat")
+    @ForTheDesk
+    BenchView repeat(@PathVariable long id, @PathVariable int number, Principal who) {
+        packing.repeat(id, number, who.getName());
+        return views.of(id);
+    }
+
+    @PostMapping("/{id}/packages/{number}/merge")
+    @ForTheDesk
+    BenchView merge(@PathVariable long id, @PathVariable int number, @Valid @RequestBody Merge merge, Principal who) {
+        packing.merge(id, number, merge.into(), who.getName());
+        return views.of(id);
+    }
+
+    /** Plans anew what nobody placed by hand, or everything. */
+    @PostMapping("/{id}/plan")
+    @ForTheDesk
+    BenchView planAnew(@PathVariable long id, @Valid @RequestBody Planning planning, Principal who) {
+        packing.planAnew(id, planning.all(), who.getName());
+        return views.of(id);
+    }
+
+    /** Another work order goes along. */
+    @PostMapping("/{id}/jobs")
+    @ForTheDesk
+    BenchView addJob(@PathVariable long id, @Valid @RequestBody JobChoice choice, Principal who) {
+        packing.addJob(id, choice.job().strip(), who.getName());
+        return views.of(id);
+    }
+
+    /** Pieces stay here for another shipment. */
+    @PostMapping("/{id}/left-behind")
+    @ForTheDesk
+    BenchView leaveBehind(@PathVariable long id, @Valid @RequestBody Pieces pieces, Principal who) {
+        packing.leaveBehind(id, pieces.line(), pieces.quantity(), who.getName());
         return views.of(id);
     }
 

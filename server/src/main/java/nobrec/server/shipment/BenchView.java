@@ -5,6 +5,7 @@ import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
 import nobrec.core.address.PlaceKind;
+import nobrec.core.rating.Extra;
 import nobrec.core.readiness.ReadyCheck;
 
 /**
@@ -17,6 +18,7 @@ import nobrec.core.readiness.ReadyCheck;
 record BenchView(
         long id,
         String job,
+        List<String> jobsAlong,
         String customer,
         String customerPo,
         ShipmentState state,
@@ -24,6 +26,11 @@ record BenchView(
         Optional<LocalDate> promiseDate,
         String askedService,
         String terms,
+        String carrierAccount,
+        List<ExtraView> extras,
+        LocalDate today,
+        LocalDate tomorrow,
+        Optional<LocalDate> shipOn,
         String currency,
         String weightUnit,
         String lengthUnit,
@@ -50,7 +57,26 @@ record BenchView(
             String phone,
             PlaceKind kind) {}
 
-    record LineView(long id, String item, String description, int quantity, int placed, Optional<String> unitWeight) {}
+    /**
+     * @param job number of the work order it is of
+     * @param quantity that goes in this shipment
+     * @param staysBehind pieces of the line that have not left and do not go in this shipment
+     * @param handling how a piece wants to be packed, in words
+     */
+    record LineView(
+            long id,
+            String job,
+            String item,
+            String description,
+            int quantity,
+            int placed,
+            int staysBehind,
+            Optional<String> unitWeight,
+            Optional<String> unitSize,
+            List<String> handling) {}
+
+    /** Something wanted beyond plain carriage. */
+    record ExtraView(Extra extra, String words, boolean wanted) {}
 
     /**
      * @param cartonReason why this carton was proposed
@@ -68,16 +94,34 @@ record BenchView(
             Optional<Shipment.WeightSource> weightSource,
             Optional<String> expectedWeight,
             Optional<String> trackingNumber,
-            List<ContentView> contents) {}
+            boolean placedByHand,
+            List<ContentView> contents,
+            List<LayerView> layers) {}
+
+    /**
+     * What stands at one height, for the packer; layers come lowest first.
+     *
+     * @param height of its floor above the floor of the package
+     */
+    record LayerView(String height, List<PieceView> pieces) {}
+
+    /**
+     * A piece in its place. All lengths in thousandths of the longest side of all packages shown, from the outer left front
+     * bottom corner of its package.
+     *
+     * @param line id of its line
+     */
+    record PieceView(long line, String item, int x, int y, int z, int length, int width, int height) {}
 
     /** Sides in thousandths of the longest side of all packages shown. */
     record Drawing(int length, int width, int height) {}
 
-    record ContentView(String item, String description, int quantity) {}
+    record ContentView(long line, String item, String description, int quantity, String lots) {}
 
     record CartonView(String code, String name, String size, String tare, String cost) {}
 
     /**
+     * @param lacksData whether it is allowed once a datum that is missing has been added
      * @param bar total in per cent of the dearest offer's
      * @param difference to the chosen offer's total, with its sign; empty for the chosen one or without a price
      * @param daysLate working days after the promise; zero in time
@@ -87,6 +131,7 @@ record BenchView(
             String name,
             String carrier,
             boolean allowed,
+            boolean lacksData,
             boolean chosen,
             boolean cheapest,
             boolean earliest,
@@ -98,7 +143,11 @@ record BenchView(
             LocalDate delivery,
             int daysLate,
             List<String> objections,
-            List<ChargeLineView> lines) {}
+            List<ChargeLineView> lines,
+            List<PackageSumView> packageSums) {}
+
+    /** What the lines of one package come to. */
+    record PackageSumView(int packageNumber, String amount) {}
 
     /** @param packageNumber the package it is for; none when it is for the whole shipment */
     record ChargeLineView(Optional<Integer> packageNumber, String title, String amount, String explanation) {}
@@ -106,10 +155,14 @@ record BenchView(
     record CheckView(
             ReadyCheck.Subject subject, ReadyCheck.Verdict verdict, String reason, String cure, ReadyCheck.Mend mend) {}
 
-    /** @param margin what we keep after freight and cartons */
-    record ChargeView(List<MoneyLineView> lines, String total, String margin, String reason) {}
+    /**
+     * @param margin what we keep, or pay, after freight and cartons; never with a sign
+     * @param weKeep whether it is kept; otherwise it costs us so much
+     */
+    record ChargeView(List<MoneyLineView> lines, String total, String margin, boolean weKeep, String reason) {}
 
-    record MoneyLineView(String title, String amount) {}
+    /** @param amount without its sign when it is taken off */
+    record MoneyLineView(String title, String amount, boolean takenOff, String reason) {}
 
     record ShippedView(String by, Instant at, LocalDate shipDate, List<String> trackingNumbers) {}
 

@@ -1,43 +1,48 @@
 package nobrec.server.shipment;
 
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.Function;
 import java.util.stream.Collectors;
+import nobrec.core.calendar.WorkingDays;
 import nobrec.core.measure.MeasureText;
 import nobrec.core.measure.UnitSystem;
 import nobrec.core.measure.Weight;
 import nobrec.core.packing.CartonType;
+import nobrec.core.packing.Handling;
+import nobrec.core.rating.Extra;
 import nobrec.core.readiness.ReadyCheck;
 import nobrec.server.account.Accounts;
 import nobrec.server.actlog.ActLog;
 import nobrec.server.carton.CartonTypes;
 import nobrec.server.document.PaperRow;
 import nobrec.server.document.Papers;
+import nobrec.server.platform.LotText;
 import nobrec.server.platform.Moneys;
 import nobrec.server.platform.NobrecSettings;
 import nobrec.server.shipment.BenchView.CartonView;
 import nobrec.server.shipment.BenchView.CheckView;
 import nobrec.server.shipment.BenchView.ContentView;
-import nobrec.server.shipment.BenchView.Drawing;
+import nobrec.server.shipment.BenchView.ExtraView;
 import nobrec.server.shipment.BenchView.LineView;
 import nobrec.server.shipment.BenchView.PackageView;
 import nobrec.server.shipment.BenchView.PaperView;
 import nobrec.server.shipment.BenchView.ShipToView;
 import nobrec.server.shipment.BenchView.ShippedView;
+import nobrec.server.site.Sites;
 import nobrec.server.workorder.WorkOrder;
-import nobrec.server.workorder.WorkOrders;
 import org.springframework.stereotype.Component;
 
 /** Puts together what the bench shows of a shipment. */
 @Component
 class BenchViews {
 
-    private static final int THOUSAND = 1000;
-
     private final Shipments shipments;
-    private final WorkOrders workOrders;
+    private final Sites sites;
     private final Assessor assessor;
     private final OfferViews offerViews;
     private final BookingMapper bookings;
@@ -48,7 +53,7 @@ class BenchViews {
 
     BenchViews(
             Shipments shipments,
-            WorkOrders workOrders,
+            Sites sites,
             Assessor assessor,
             OfferViews offerViews,
             BookingMapper bookings,
@@ -57,7 +62,7 @@ class BenchViews {
             Accounts accounts,
             NobrecSettings settings) {
         this.shipments = shipments;
-        this.workOrders = workOrders;
+        this.sites = sites;
         this.assessor = assessor;
         this.offerViews = offerViews;
         this.bookings = bookings;
@@ -72,12 +77,13 @@ class BenchViews {
     }
 
     BenchView of(Shipment shipment) {
-        WorkOrder job = workOrders.byId(shipment.workOrderId());
+        Jobs jobs = shipments.jobs(shipment);
+        WorkOrder job = jobs.leading();
         if (shipment.state() == ShipmentState.OPEN) {
-            Assessment assessment = assessor.assess(shipment, job);
+            Assessment assessment = assessor.assess(shipment, jobs);
             return view(
                     shipment,
-                    job,
+                    jobs,
                     offerViews.of(assessment, job),
                     assessment.choice().reason(),
                     assessment.checks(),
@@ -86,7 +92,7 @@ class BenchViews {
         }
         return view(
                 shipment,
-                job,
+                jobs,
                 offerViews.kept(shipment),
                 "As it was shipped.",
                 List.of(),
@@ -96,17 +102,20 @@ class BenchViews {
 
     private BenchView view(
             Shipment shipment,
-            WorkOrder job,
+            Jobs jobs,
             List<BenchView.OfferView> offers,
             String choiceReason,
             List<ReadyCheck> checks,
             Optional<BenchView.ChargeView> charge,
             boolean mayShip) {
+        WorkOrder job = jobs.leading();
+        LocalDate today = sites.timeAt(sites.byId(shipment.siteId())).toLocalDate();
         Map<String, CartonType> cartons =
                 cartonTypes.all().stream().collect(Collectors.toMap(CartonType::code, Function.identity()));
         return new BenchView(
                 shipment.id(),
                 job.number(),
+                jobs.all().stream().skip(1).map(WorkOrder::number).toList(),
                 job.customer(),
                 job.customerPo(),
                 shipment.state(),
@@ -114,11 +123,16 @@ class BenchViews {
                 job.promiseDate(),
                 job.askedService(),
                 job.terms().words(),
+                job.carrierAccount(),
+                extras(shipment),
+                today,
+                WorkingDays.after(today, 1),
+                shipment.shipOn().filter(day -> day.isAfter(today)),
                 Moneys.zero().getCurrencyUnit().getCode(),
                 units.weightUnit().symbol(),
                 units.lengthUnit().symbol(),
-                lines(shipment, job),
-                packages(shipment, job, cartons),
+                lines(shipment, jobs),
+                packages(shipment, jobs, cartons),
                 cartonTypes.all().stream().map(this::carton).toList(),
                 offers,
                 choiceReason,
@@ -164,24 +178,50 @@ class BenchViews {
                 job.placeKind());
     }
 
-    private List<LineView> lines(Shipment shipment, WorkOrder job) {
-        Map<Long, Integer> placed = shipment.packages().stream()
-                .flatMap(each -> each.contents().stream())
-                .collect(Collectors.toMap(Shipment.Content::workOrderLineId, Shipment.Content::quantity, Integer::sum));
-        return job.lines().stream()
-                .map(line -> new LineView(
-                        line.id(),
-                        line.item(),
-                        line.description(),
-                        line.quantityOrdered(),
-                        placed.getOrDefault(line.id(), 0),
-                        line.unitWeight().map(this::show)))
+    private List<ExtraView> extras(Shipment shipment) {
+        return Arrays.stream(Extra.values())
+                .map(extra ->
+                        new ExtraView(extra, extra.words(), shipment.extras().contains(extra)))
                 .toList();
     }
 
-    private List<PackageView> packages(Shipment shipment, WorkOrder job, Map<String, CartonType> cartons) {
-        Map<Long, WorkOrder.Line> lines =
-                job.lines().stream().collect(Collectors.toMap(WorkOrder.Line::id, Function.identity()));
+    private List<LineView> lines(Shipment shipment, Jobs jobs) {
+        Map<Long, Integer> placed = shipment.placed();
+        return shipment.lines().stream()
+                .map(each -> {
+                    WorkOrder.Line line = jobs.line(each.workOrderLineId());
+                    return new LineView(
+                            line.id(),
+                            jobs.orderOf(line.id()).number(),
+                            line.item(),
+                            line.description(),
+                            each.quantity(),
+                            placed.getOrDefault(line.id(), 0),
+                            shipment.state() == ShipmentState.SHIPPED
+                                    ? line.quantityOpen()
+                                    : Math.max(0, line.quantityOpen() - each.quantity()),
+                            line.unitWeight().map(this::show),
+                            line.unitSize().map(size -> MeasureText.show(size, units)),
+                            handling(line.handling()));
+                })
+                .toList();
+    }
+
+    private static List<String> handling(Handling handling) {
+        List<String> words = new ArrayList<>();
+        if (handling.thisSideUp()) {
+            words.add("this side up");
+        }
+        if (handling.nothingOnTop()) {
+            words.add("nothing on top");
+        }
+        if (handling.alone()) {
+            words.add("alone");
+        }
+        return words;
+    }
+
+    private List<PackageView> packages(Shipment shipment, Jobs jobs, Map<String, CartonType> cartons) {
         long longest = shipment.packages().stream()
                 .mapToLong(each -> each.size().longest().nanometres())
                 .max()
@@ -193,30 +233,22 @@ class BenchViews {
                         cartons.get(packed.cartonCode()).name(),
                         packed.cartonReason(),
                         MeasureText.show(packed.size(), units),
-                        drawing(packed, longest),
+                        PackageDrawings.outline(packed, longest),
                         packed.weight().map(this::show),
                         packed.weightSource(),
                         packed.expectedWeight().map(this::show),
                         packed.trackingNumber(),
+                        packed.placedByHand(),
                         packed.contents().stream()
-                                .map(content -> content(content, lines.get(content.workOrderLineId())))
-                                .toList()))
+                                .map(content -> content(content, jobs.line(content.workOrderLineId())))
+                                .toList(),
+                        PackageDrawings.layers(packed, cartons.get(packed.cartonCode()), jobs, longest, units)))
                 .toList();
     }
 
-    private static Drawing drawing(Shipment.Package packed, long longest) {
-        return new Drawing(
-                share(packed.size().length().nanometres(), longest),
-                share(packed.size().width().nanometres(), longest),
-                share(packed.size().height().nanometres(), longest));
-    }
-
-    private static int share(long side, long longest) {
-        return Math.toIntExact(Math.multiplyExact(side, THOUSAND) / longest);
-    }
-
     private static ContentView content(Shipment.Content content, WorkOrder.Line line) {
-        return new ContentView(line.item(), line.description(), content.quantity());
+        return new ContentView(
+                line.id(), line.item(), line.description(), content.quantity(), LotText.say(content.lots()));
     }
 
     private CartonView carton(CartonType carton) {

@@ -12,15 +12,24 @@ final class NewPackage {
     private final String cartonReason;
     private final Size size;
     private final Weight expectedWeight;
+    private final boolean placedByHand;
     private long id;
 
-    NewPackage(long shipmentId, int number, String cartonCode, String cartonReason, Size size, Weight expectedWeight) {
+    NewPackage(
+            long shipmentId,
+            int number,
+            String cartonCode,
+            String cartonReason,
+            Size size,
+            Weight expectedWeight,
+            boolean placedByHand) {
         this.shipmentId = shipmentId;
         this.number = number;
         this.cartonCode = cartonCode;
         this.cartonReason = cartonReason;
         this.size = size;
         this.expectedWeight = expectedWeight;
+        this.placedByHand = placedByHand;
     }
 
     public long getId() {
@@ -49,5 +58,9 @@ final class NewPackage {
 
     public Weight getExpectedWeight() {
         return expectedWeight;
+    }
+
+    public boolean isPlacedByHand() {
+        return placedByHand;
     }
 }

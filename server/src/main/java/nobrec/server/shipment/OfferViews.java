@@ -3,7 +3,9 @@ package nobrec.server.shipment;
 import java.math.BigDecimal;
 import java.math.RoundingMode;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.TreeMap;
 import nobrec.core.charging.CustomerCharge;
 import nobrec.core.measure.UnitSystem;
 import nobrec.core.rating.ChargeLine;
@@ -16,6 +18,7 @@ import nobrec.server.shipment.BenchView.ChargeLineView;
 import nobrec.server.shipment.BenchView.ChargeView;
 import nobrec.server.shipment.BenchView.MoneyLineView;
 import nobrec.server.shipment.BenchView.OfferView;
+import nobrec.server.shipment.BenchView.PackageSumView;
 import nobrec.server.workorder.WorkOrder;
 import org.joda.money.Money;
 import org.springframework.stereotype.Component;
@@ -57,6 +60,7 @@ class OfferViews {
                 service.name(),
                 service.carrier().name(),
                 offer.isAllowed(),
+                !offer.isAllowed() && offer.isAllowedOnceCompleted(),
                 chosen,
                 assessment.choice().cheapest().equals(code),
                 assessment.choice().earliest().equals(code),
@@ -70,7 +74,11 @@ class OfferViews {
                 offer.objections().stream()
                         .map(objection -> objection.sentence(units))
                         .toList(),
-                offer.chargeLines().stream().map(this::line).toList());
+                offer.chargeLines().stream().map(line -> line(line, offer)).toList(),
+                offer.chargeTree().parts().stream()
+                        .map(part -> new PackageSumView(
+                                part.lines().get(0).packageNumber(), Moneys.show(Moneys.ofCents(part.cents()))))
+                        .toList());
     }
 
     private static Optional<String> difference(Offer offer, Optional<Money> chosenTotal) {
@@ -88,22 +96,30 @@ class OfferViews {
                 .intValueExact();
     }
 
-    private ChargeLineView line(ChargeLine line) {
+    private ChargeLineView line(ChargeLine line, Offer offer) {
         return new ChargeLineView(
-                line.packageNumber(),
+                line.forPackage(),
                 line.basis().title(),
-                Moneys.show(line.amount()),
+                Moneys.show(line.amount(offer.currency())),
                 line.basis().sentence(units));
     }
 
     static ChargeView charge(CustomerCharge charge) {
-        return new ChargeView(
+        return charge(
                 charge.lines().stream()
-                        .map(line -> new MoneyLineView(line.title(), Moneys.show(line.amount())))
+                        .map(line -> moneyLine(line.title(), line.amount(), line.reason()))
                         .toList(),
-                Moneys.show(charge.total()),
-                Moneys.show(charge.margin()),
+                charge.total(),
+                charge.margin(),
                 charge.reason());
+    }
+
+    private static ChargeView charge(List<MoneyLineView> lines, Money total, Money margin, String reason) {
+        return new ChargeView(lines, Moneys.show(total), Moneys.show(margin.abs()), !margin.isNegative(), reason);
+    }
+
+    private static MoneyLineView moneyLine(String title, Money amount, String reason) {
+        return new MoneyLineView(title, Moneys.show(amount.abs()), amount.isNegative(), reason);
     }
 
     /** The offer a shipment went by, from what was kept. */
@@ -116,6 +132,7 @@ class OfferViews {
                             service.name(),
                             service.carrier().name(),
                             true,
+                            false,
                             true,
                             false,
                             false,
@@ -127,7 +144,8 @@ class OfferViews {
                             outcome.deliveryDate(),
                             0,
                             List.of(),
-                            keptLines(shipment)));
+                            keptLines(shipment),
+                            keptSums(shipment)));
                 })
                 .orElse(List.of());
     }
@@ -143,17 +161,27 @@ class OfferViews {
                 .toList();
     }
 
+    private List<PackageSumView> keptSums(Shipment shipment) {
+        Map<Integer, Money> sums = new TreeMap<>();
+        mapper.chargeLines(shipment.id()).stream()
+                .filter(row -> row.side() == ChargeLineRow.Side.COST && row.packageNumber() != null)
+                .forEach(row -> sums.merge(row.packageNumber(), row.amount(), Money::plus));
+        return sums.entrySet().stream()
+                .map(each -> new PackageSumView(each.getKey(), Moneys.show(each.getValue())))
+                .toList();
+    }
+
     Optional<ChargeView> keptCharge(Shipment shipment) {
         return shipment.outcome().map(outcome -> {
             List<ChargeLineRow> rows = mapper.chargeLines(shipment.id()).stream()
                     .filter(row -> row.side() == ChargeLineRow.Side.CUSTOMER)
                     .toList();
-            return new ChargeView(
+            return charge(
                     rows.stream()
-                            .map(row -> new MoneyLineView(row.title(), Moneys.show(row.amount())))
+                            .map(row -> moneyLine(row.title(), row.amount(), row.explanation()))
                             .toList(),
-                    Moneys.show(outcome.customerCharge()),
-                    Moneys.show(outcome.margin()),
+                    outcome.customerCharge(),
+                    outcome.margin(),
                     KEPT_REASON);
         });
     }

@@ -5,6 +5,7 @@ import java.util.Optional;
 import nobrec.core.measure.Length;
 import nobrec.core.measure.Size;
 import nobrec.core.measure.Weight;
+import nobrec.server.platform.LotText;
 
 /** A row of table package. */
 record PackageRow(
@@ -18,9 +19,10 @@ record PackageRow(
         Weight expectedWeight,
         Weight weight,
         Shipment.WeightSource weightSource,
-        String trackingNumber) {
+        String trackingNumber,
+        boolean placedByHand) {
 
-    Shipment.Package withContents(List<ContentRow> contents) {
+    Shipment.Package holding(List<ContentRow> contents, List<PlacementRow> placements) {
         return new Shipment.Package(
                 id,
                 number,
@@ -31,8 +33,11 @@ record PackageRow(
                 Optional.ofNullable(weight),
                 Optional.ofNullable(weightSource),
                 Optional.ofNullable(trackingNumber),
+                placedByHand,
                 contents.stream()
-                        .map(row -> new Shipment.Content(row.workOrderLineId(), row.quantity()))
-                        .toList());
+                        .map(row ->
+                                new Shipment.Content(row.workOrderLineId(), row.quantity(), LotText.read(row.lots())))
+                        .toList(),
+                placements.stream().map(PlacementRow::placement).toList());
     }
 }

@@ -3,22 +3,39 @@ package nobrec.server.shipment;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
 import nobrec.core.measure.Size;
 import nobrec.core.measure.Weight;
+import nobrec.core.packing.LotShare;
+import nobrec.core.packing.Placement;
+import nobrec.core.rating.Extra;
 import nobrec.server.platform.problem.Refusal;
 import org.joda.money.Money;
 
-/** What leaves together from one of our sites to one place. */
+/**
+ * What leaves together from one of our sites to one place: lines of one or several work orders, whole or in part.
+ *
+ * @param workOrderId the work order it was opened for; it goes to that one's ship-to, on that one's terms
+ * @param shipOn not before this day
+ */
 public record Shipment(
         long id,
         long siteId,
         long workOrderId,
         ShipmentState state,
         Optional<String> chosenService,
+        Set<Extra> extras,
+        Optional<LocalDate> shipOn,
         Optional<String> startedBy,
         Optional<Outcome> outcome,
+        List<Line> lines,
         List<Package> packages) {
+
+    /** Pieces of a work order's line that go in this shipment. */
+    public record Line(long workOrderLineId, int quantity) {}
 
     /** How it went, once it is shipped. */
     public record Outcome(
@@ -30,7 +47,11 @@ public record Shipment(
             Money margin,
             Instant shippedAt) {}
 
-    /** @param size outer, as priced; the carton's own unless it was measured */
+    /**
+     * @param size outer, as priced; the carton's own unless it was measured
+     * @param placedByHand a person decided what is in it; planning anew leaves it alone
+     * @param placements where each piece lies; empty when nothing is known of that
+     */
     public record Package(
             long id,
             int number,
@@ -41,7 +62,9 @@ public record Shipment(
             Optional<Weight> weight,
             Optional<WeightSource> weightSource,
             Optional<String> trackingNumber,
-            List<Content> contents) {
+            boolean placedByHand,
+            List<Content> contents,
+            List<Placement> placements) {
 
         Package weighing(Weight typed) {
             return new Package(
@@ -54,11 +77,24 @@ public record Shipment(
                     Optional.of(typed),
                     Optional.of(WeightSource.TYPED),
                     trackingNumber,
-                    contents);
+                    placedByHand,
+                    contents,
+                    placements);
+        }
+
+        int pieces() {
+            return contents.stream().mapToInt(Content::quantity).sum();
+        }
+
+        int piecesOf(long workOrderLineId) {
+            return contents.stream()
+                    .filter(content -> content.workOrderLineId() == workOrderLineId)
+                    .mapToInt(Content::quantity)
+                    .sum();
         }
     }
 
-    public record Content(long workOrderLineId, int quantity) {}
+    public record Content(long workOrderLineId, int quantity, List<LotShare> lots) {}
 
     /** Where a package's weight comes from. */
     public enum WeightSource {
@@ -79,13 +115,29 @@ public record Shipment(
         List<Package> weighed = packages.stream()
                 .map(each -> each.number() == number ? each.weighing(weight) : each)
                 .toList();
-        return new Shipment(id, siteId, workOrderId, state, chosenService, startedBy, outcome, weighed);
+        return new Shipment(
+                id, siteId, workOrderId, state, chosenService, extras, shipOn, startedBy, outcome, lines, weighed);
     }
 
-    public int piecesPlaced() {
+    int pieces() {
+        return lines.stream().mapToInt(Line::quantity).sum();
+    }
+
+    int piecesPlaced() {
+        return packages.stream().mapToInt(Package::pieces).sum();
+    }
+
+    /** Pieces of each line in packages, by line id. */
+    Map<Long, Integer> placed() {
         return packages.stream()
                 .flatMap(each -> each.contents().stream())
-                .mapToInt(Content::quantity)
+                .collect(Collectors.toMap(Content::workOrderLineId, Content::quantity, Integer::sum));
+    }
+
+    int quantityOf(long workOrderLineId) {
+        return lines.stream()
+                .filter(line -> line.workOrderLineId() == workOrderLineId)
+                .mapToInt(Line::quantity)
                 .sum();
     }
 }

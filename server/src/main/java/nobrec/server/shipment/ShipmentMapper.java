@@ -18,7 +18,34 @@ interface ShipmentMapper {
     /** The same, and nobody else changes it until the transaction ends. */
     Optional<ShipmentRow> byIdLocked(long id);
 
+    /** The one with lines of a work order: the one still open before those that have gone, the newest of these first. */
     Optional<ShipmentRow> byWorkOrder(long workOrderId);
+
+    List<Shipment.Line> linesOf(long shipmentId);
+
+    /** Ids of the work orders with lines in a shipment. */
+    List<Long> workOrdersOf(long shipmentId);
+
+    void insertLine(
+            @Param("shipmentId") long shipmentId, @Param("lineId") long lineId, @Param("quantity") int quantity);
+
+    void deleteLine(@Param("shipmentId") long shipmentId, @Param("lineId") long lineId);
+
+    void deleteShipment(long shipmentId);
+
+    List<PlacementRow> placementsOf(long shipmentId);
+
+    void insertPlacements(@Param("rows") List<PlacementRow> rows);
+
+    void deleteInside(long packageId);
+
+    void deletePackage(long packageId);
+
+    void updateNumber(@Param("packageId") long packageId, @Param("number") int number);
+
+    void updateExtras(@Param("id") long id, @Param("extras") String extras);
+
+    void updateShipOn(@Param("id") long id, @Param("shipOn") LocalDate shipOn);
 
     Optional<Long> workOrderOfTrackingNumber(String trackingNumber);
 
@@ -30,13 +57,15 @@ interface ShipmentMapper {
 
     List<OpenChoiceRow> openChoices();
 
-    /** No row when the work order has a shipment already. */
-    int insertIfNone(NewShipment shipment);
+    void insert(NewShipment shipment);
 
     void insertPackage(NewPackage newPackage);
 
     void insertContent(
-            @Param("packageId") long packageId, @Param("lineId") long lineId, @Param("quantity") int quantity);
+            @Param("packageId") long packageId,
+            @Param("lineId") long lineId,
+            @Param("quantity") int quantity,
+            @Param("lots") String lots);
 
     void updateWeight(
             @Param("packageId") long packageId,
@@ -48,7 +77,8 @@ interface ShipmentMapper {
             @Param("cartonCode") String cartonCode,
             @Param("reason") String reason,
             @Param("size") Size size,
-            @Param("expectedWeight") Weight expectedWeight);
+            @Param("expectedWeight") Weight expectedWeight,
+            @Param("placedByHand") boolean placedByHand);
 
     void updateSize(@Param("packageId") long packageId, @Param("size") Size size);
 

@@ -3,16 +3,16 @@ package nobrec.server.shipment;
 import java.time.format.DateTimeFormatter;
 import java.util.List;
 import java.util.Locale;
-import java.util.Map;
-import java.util.function.Function;
-import java.util.stream.Collectors;
 import nobrec.core.address.PhoneNumber;
 import nobrec.core.address.PostalAddress;
 import nobrec.core.measure.MeasureText;
+import nobrec.core.packing.CartonType;
 import nobrec.core.rating.Service;
+import nobrec.server.carton.CartonTypes;
 import nobrec.server.document.LabelText;
 import nobrec.server.document.Papers;
 import nobrec.server.document.SlipText;
+import nobrec.server.platform.LotText;
 import nobrec.server.platform.NobrecSettings;
 import nobrec.server.site.Site;
 import nobrec.server.site.Sites;
@@ -27,19 +27,22 @@ class ShipmentPapers {
 
     private final Papers papers;
     private final Sites sites;
+    private final CartonTypes cartonTypes;
     private final NobrecSettings settings;
 
-    ShipmentPapers(Papers papers, Sites sites, NobrecSettings settings) {
+    ShipmentPapers(Papers papers, Sites sites, CartonTypes cartonTypes, NobrecSettings settings) {
         this.papers = papers;
         this.sites = sites;
+        this.cartonTypes = cartonTypes;
         this.settings = settings;
     }
 
-    void make(Shipment shipment, WorkOrder job, Service service) {
+    void make(Shipment shipment, Jobs jobs, Service service) {
+        WorkOrder job = jobs.leading();
         for (Shipment.Package packed : shipment.packages()) {
             papers.makeLabel(shipment.id(), packed.number(), label(shipment, packed, job, service));
         }
-        papers.makeSlip(shipment.id(), slip(shipment, job, service));
+        papers.makeSlip(shipment.id(), slip(shipment, jobs, service));
     }
 
     private LabelText label(Shipment shipment, Shipment.Package packed, WorkOrder job, Service service) {
@@ -65,10 +68,9 @@ class ShipmentPapers {
                 shipment.packages().size());
     }
 
-    private SlipText slip(Shipment shipment, WorkOrder job, Service service) {
+    private SlipText slip(Shipment shipment, Jobs jobs, Service service) {
+        WorkOrder job = jobs.leading();
         Site site = sites.byId(shipment.siteId());
-        Map<Long, WorkOrder.Line> lines =
-                job.lines().stream().collect(Collectors.toMap(WorkOrder.Line::id, Function.identity()));
         return new SlipText(
                 lines(site.address()),
                 site.phone(),
@@ -78,23 +80,47 @@ class ShipmentPapers {
                 job.customerPo(),
                 service.name(),
                 DAY.format(shipment.outcome().orElseThrow().shipDate()),
+                jobs.all().size() > 1 ? jobs.numbers() : "",
                 shipment.packages().stream()
-                        .map(packed -> packageOf(packed, lines))
+                        .map(packed -> packageOf(packed, jobs))
                         .toList());
     }
 
-    private SlipText.PackageText packageOf(Shipment.Package packed, Map<Long, WorkOrder.Line> lines) {
+    private SlipText.PackageText packageOf(Shipment.Package packed, Jobs jobs) {
         return new SlipText.PackageText(
                 packed.number(),
                 MeasureText.show(packed.weight().orElseThrow(), settings.units()),
                 packed.trackingNumber().orElseThrow(),
-                packed.contents().stream()
-                        .map(content -> lineOf(content, lines.get(content.workOrderLineId())))
-                        .toList());
+                packed.contents().stream().map(content -> lineOf(content, jobs)).toList(),
+                drawing(packed, jobs));
     }
 
-    private static SlipText.LineText lineOf(Shipment.Content content, WorkOrder.Line line) {
-        return new SlipText.LineText(line.item(), line.description(), content.quantity(), line.quantityOrdered());
+    private static SlipText.LineText lineOf(Shipment.Content content, Jobs jobs) {
+        WorkOrder.Line line = jobs.line(content.workOrderLineId());
+        String lots = LotText.say(content.lots());
+        return new SlipText.LineText(
+                line.item(),
+                line.description() + (lots.isEmpty() ? "" : ", " + lots),
+                content.quantity(),
+                line.quantityOrdered());
+    }
+
+    /** The layers as the packer lays them, seen from above. */
+    private SlipText.DrawingText drawing(Shipment.Package packed, Jobs jobs) {
+        CartonType carton = cartonTypes.byCode(packed.cartonCode());
+        long longest = packed.size().longest().nanometres();
+        BenchView.Drawing outline = PackageDrawings.outline(packed, longest);
+        return new SlipText.DrawingText(
+                outline.length(),
+                outline.width(),
+                PackageDrawings.layers(packed, carton, jobs, longest, settings.units()).stream()
+                        .map(layer -> new SlipText.LayerText(
+                                layer.height(),
+                                layer.pieces().stream()
+                                        .map(piece -> new SlipText.PieceText(
+                                                piece.item(), piece.x(), piece.y(), piece.length(), piece.width()))
+                                        .toList()))
+                        .toList());
     }
 
     private static List<String> lines(PostalAddress address) {

@@ -2,8 +2,11 @@ package nobrec.server.shipment;
 
 import java.time.Instant;
 import java.time.LocalDate;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Collectors;
+import nobrec.core.rating.Extra;
 import org.joda.money.Money;
 
 /** A row of table shipment. */
@@ -13,6 +16,8 @@ record ShipmentRow(
         long workOrderId,
         ShipmentState state,
         String chosenService,
+        String extras,
+        LocalDate shipOn,
         String serviceCode,
         LocalDate shipDate,
         LocalDate deliveryDate,
@@ -22,7 +27,7 @@ record ShipmentRow(
         String startedBy,
         Instant shippedAt) {
 
-    Shipment shipment(List<Shipment.Package> packages) {
+    Shipment shipment(List<Shipment.Line> lines, List<Shipment.Package> packages) {
         Optional<Shipment.Outcome> outcome = state == ShipmentState.SHIPPED
                 ? Optional.of(new Shipment.Outcome(
                         serviceCode, shipDate, deliveryDate, freightCost, customerCharge, margin, shippedAt))
@@ -33,8 +38,14 @@ record ShipmentRow(
                 workOrderId,
                 state,
                 Optional.ofNullable(chosenService),
+                Arrays.stream(extras.split(","))
+                        .filter(word -> !word.isEmpty())
+                        .map(Extra::valueOf)
+                        .collect(Collectors.toSet()),
+                Optional.ofNullable(shipOn),
                 Optional.ofNullable(startedBy),
                 outcome,
+                lines,
                 packages);
     }
 }

@@ -7,10 +7,16 @@ import nobrec.core.rating.Service;
 import nobrec.server.workorder.WorkOrder;
 import org.joda.money.Money;
 
-/** A shipment has its tracking numbers. Published in the transaction that stores them. */
+/**
+ * A shipment has its tracking numbers. Published in the transaction that stores them.
+ *
+ * @param job number of the work order it was opened for, on whose invoice the freight stands
+ * @param jobsAlong numbers of the others in it
+ */
 public record ShipmentShipped(
         long shipmentId,
         String job,
+        List<String> jobsAlong,
         String carrierName,
         String serviceName,
         LocalDate shipDate,
@@ -19,11 +25,13 @@ public record ShipmentShipped(
         Money freightCost,
         Money customerCharge) {
 
-    static ShipmentShipped of(Shipment shipment, WorkOrder job, Service service) {
+    static ShipmentShipped of(Shipment shipment, Jobs jobs, Service service) {
+        WorkOrder job = jobs.leading();
         Shipment.Outcome outcome = shipment.outcome().orElseThrow();
         return new ShipmentShipped(
                 shipment.id(),
                 job.number(),
+                jobs.all().stream().skip(1).map(WorkOrder::number).toList(),
                 service.carrier().name(),
                 service.name(),
                 outcome.shipDate(),

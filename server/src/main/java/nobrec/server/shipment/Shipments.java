@@ -7,14 +7,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
-import nobrec.core.packing.CartonReason;
-import nobrec.core.packing.PackItem;
-import nobrec.core.packing.PackPlan;
-import nobrec.core.packing.PackPlan.PlannedPackage;
-import nobrec.core.packing.PackPlanner;
 import nobrec.server.actlog.ActLog;
-import nobrec.server.carton.CartonTypes;
-import nobrec.server.platform.NobrecSettings;
 import nobrec.server.platform.problem.Refusal;
 import nobrec.server.site.Sites;
 import nobrec.server.workorder.WorkOrder;
@@ -28,66 +21,66 @@ public class Shipments {
 
     private final ShipmentMapper mapper;
     private final WorkOrders workOrders;
-    private final CartonTypes cartonTypes;
+    private final ShipmentPacker packer;
     private final Sites sites;
     private final ActLog actLog;
-    private final NobrecSettings settings;
     private final Clock clock;
 
     Shipments(
             ShipmentMapper mapper,
             WorkOrders workOrders,
-            CartonTypes cartonTypes,
+            ShipmentPacker packer,
             Sites sites,
             ActLog actLog,
-            NobrecSettings settings,
             Clock clock) {
         this.mapper = mapper;
         this.workOrders = workOrders;
-        this.cartonTypes = cartonTypes;
+        this.packer = packer;
         this.sites = sites;
         this.actLog = actLog;
-        this.settings = settings;
         this.clock = clock;
     }
 
-    /** The shipment of a job, opened and packed on paper when it is the first time. */
+    /**
+     * The shipment of a job: the one that is open, or a new one, packed on paper, for what has not left yet; when all has left
+     * the last one. The job's row is locked, so that two people at one moment open one shipment.
+     */
     @Transactional
     public Shipment open(String jobNumber, String signIn) {
-        WorkOrder job = workOrders.byNumber(jobNumber);
+        WorkOrder job = workOrders.locked(workOrders.byNumber(jobNumber).id());
         Optional<ShipmentRow> there = mapper.byWorkOrder(job.id());
-        if (there.isPresent()) {
+        boolean allHasLeft = job.lines().stream().allMatch(line -> line.quantityOpen() == 0);
+        if (there.isPresent() && (there.get().state() != ShipmentState.SHIPPED || allHasLeft)) {
             return load(there.get());
         }
         NewShipment fresh = new NewShipment(sites.home().id(), job.id(), clock.instant());
-        if (mapper.insertIfNone(fresh) > 0) {
-            pack(fresh.getId(), job);
-            workOrders.putOnBench(job.id());
-            actLog.write(signIn, "opened a shipment", "Job " + jobNumber, "");
-        }
-        return load(mapper.byWorkOrder(job.id()).orElseThrow());
+        mapper.insert(fresh);
+        putIn(fresh.getId(), job);
+        packer.pack(byId(fresh.getId()), jobsOf(job));
+        actLog.write(signIn, "opened a shipment", "Job " + jobNumber, "");
+        return byId(fresh.getId());
     }
 
-    private void pack(long shipmentId, WorkOrder job) {
-        List<PackItem> items = job.lines().stream()
-                .map(line -> new PackItem(
-                        line.id(), line.description(), line.quantityOrdered(), line.unitWeight(), line.unitSize()))
-                .toList();
-        PackPlan plan = new PackPlanner(cartonTypes.all()).plan(items);
-        int number = 0;
-        for (PlannedPackage planned : plan.packages()) {
-            number++;
-            NewPackage row = new NewPackage(
-                    shipmentId,
-                    number,
-                    planned.carton().code(),
-                    CartonReason.sentence(planned.reason(), settings.units()),
-                    planned.carton().outer(),
-                    planned.expectedWeight().orElse(null));
-            mapper.insertPackage(row);
-            planned.contents()
-                    .forEach(content -> mapper.insertContent(row.getId(), content.itemKey(), content.quantity()));
-        }
+    /** What has not left of a work order goes into a shipment. */
+    void putIn(long shipmentId, WorkOrder job) {
+        job.lines().stream()
+                .filter(line -> line.quantityOpen() > 0)
+                .forEach(line -> mapper.insertLine(shipmentId, line.id(), line.quantityOpen()));
+        workOrders.putOnBench(job.id());
+    }
+
+    private static Jobs jobsOf(WorkOrder job) {
+        return new Jobs(job, List.of(job));
+    }
+
+    /** The work orders of a shipment, the leading one first. */
+    Jobs jobs(Shipment shipment) {
+        List<Long> ids = new ArrayList<>(List.of(shipment.workOrderId()));
+        mapper.workOrdersOf(shipment.id()).stream()
+                .filter(id -> id != shipment.workOrderId())
+                .forEach(ids::add);
+        List<WorkOrder> all = workOrders.byIds(ids);
+        return new Jobs(all.get(0), all);
     }
 
     /** The shipment of a job that was opened before. */
@@ -96,6 +89,12 @@ public class Shipments {
                 .map(this::load)
                 .orElseThrow(() -> Refusal.notFound(
                         "A shipment of job " + jobNumber, "A coordinator or packer opens it on the bench."));
+    }
+
+    Optional<Shipment> openOf(WorkOrder job) {
+        return mapper.byWorkOrder(job.id())
+                .filter(row -> row.state() != ShipmentState.SHIPPED)
+                .map(this::load);
     }
 
     public Shipment byId(long id) {
@@ -119,17 +118,20 @@ public class Shipments {
     /** Services chosen by hand for what is still on the bench, by work order. */
     public Map<Long, String> openChoices() {
         return mapper.openChoices().stream()
-                .collect(Collectors.toMap(OpenChoiceRow::workOrderId, OpenChoiceRow::chosenService));
+                .collect(Collectors.toMap(
+                        OpenChoiceRow::workOrderId, OpenChoiceRow::chosenService, (one, other) -> other));
     }
 
     private Shipment load(ShipmentRow row) {
         Map<Long, List<ContentRow>> contents =
                 mapper.contentsOf(row.id()).stream().collect(Collectors.groupingBy(ContentRow::packageId));
-        List<Shipment.Package> packages = new ArrayList<>();
-        for (PackageRow each : mapper.packagesOf(row.id())) {
-            packages.add(each.withContents(contents.getOrDefault(each.id(), List.of())));
-        }
-        return row.shipment(packages);
+        Map<Long, List<PlacementRow>> placements =
+                mapper.placementsOf(row.id()).stream().collect(Collectors.groupingBy(PlacementRow::packageId));
+        List<Shipment.Package> packages = mapper.packagesOf(row.id()).stream()
+                .map(each -> each.holding(
+                        contents.getOrDefault(each.id(), List.of()), placements.getOrDefault(each.id(), List.of())))
+                .toList();
+        return row.shipment(mapper.linesOf(row.id()), packages);
     }
 
     private static Refusal none() {

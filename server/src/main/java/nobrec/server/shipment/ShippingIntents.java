@@ -23,7 +23,6 @@ import nobrec.server.platform.problem.Refusal;
 import nobrec.server.site.Site;
 import nobrec.server.site.Sites;
 import nobrec.server.workorder.WorkOrder;
-import nobrec.server.workorder.WorkOrders;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -43,7 +42,6 @@ class ShippingIntents {
     private final ShipmentMapper mapper;
     private final BookingMapper bookings;
     private final Assessor assessor;
-    private final WorkOrders workOrders;
     private final Sites sites;
     private final CarrierGateway gateway;
     private final Accounts accounts;
@@ -56,7 +54,6 @@ class ShippingIntents {
             ShipmentMapper mapper,
             BookingMapper bookings,
             Assessor assessor,
-            WorkOrders workOrders,
             Sites sites,
             CarrierGateway gateway,
             Accounts accounts,
@@ -67,7 +64,6 @@ class ShippingIntents {
         this.mapper = mapper;
         this.bookings = bookings;
         this.assessor = assessor;
-        this.workOrders = workOrders;
         this.sites = sites;
         this.gateway = gateway;
         this.accounts = accounts;
@@ -83,15 +79,16 @@ class ShippingIntents {
     @Transactional
     public Booking begin(long shipmentId, Shipping.Seen seen, String signIn) {
         Shipment shipment = shipments.locked(shipmentId);
-        WorkOrder job = workOrders.byId(shipment.workOrderId());
+        Jobs jobs = shipments.jobs(shipment);
+        WorkOrder job = jobs.leading();
         requireOpen(shipment, job);
-        Assessment assessment = assessor.assess(shipment, job);
+        Assessment assessment = assessor.assess(shipment, jobs);
         requireReady(job, assessment);
         Offer offer = assessment.chosenOffer().orElseThrow();
         requireUnchanged(job, offer, seen);
         keepCharges(shipmentId, assessment, offer);
         mapper.updateState(shipmentId, ShipmentState.SHIPPING, signIn);
-        Booking booking = intent(shipment, job, offer);
+        Booking booking = intent(shipment, jobs, offer);
         bookings.insert(booking);
         actLog.write(
                 signIn, "asked to ship", "Job " + job.number(), offer.service().name() + ", " + seen.total());
@@ -151,14 +148,19 @@ class ShippingIntents {
             rows.add(new ChargeLineRow(
                     rows.size() + 1,
                     ChargeLineRow.Side.COST,
-                    line.packageNumber().orElse(null),
+                    line.forPackage().orElse(null),
                     line.basis().title(),
-                    line.amount(),
+                    line.amount(offer.currency()),
                     line.basis().sentence(settings.units())));
         }
         for (CustomerCharge.Line line : charge.lines()) {
             rows.add(new ChargeLineRow(
-                    rows.size() + 1, ChargeLineRow.Side.CUSTOMER, null, line.title(), line.amount(), charge.reason()));
+                    rows.size() + 1,
+                    ChargeLineRow.Side.CUSTOMER,
+                    null,
+                    line.title(),
+                    line.amount(),
+                    line.reason() + " " + charge.reason()));
         }
         mapper.deleteChargeLines(shipmentId);
         mapper.insertChargeLines(shipmentId, rows);
@@ -172,21 +174,22 @@ class ShippingIntents {
                 charge.margin());
     }
 
-    private Booking intent(Shipment shipment, WorkOrder job, Offer offer) {
+    private Booking intent(Shipment shipment, Jobs jobs, Offer offer) {
         Instant now = clock.instant();
         return new Booking(
                 UUID.randomUUID().toString(),
                 shipment.id(),
                 offer.service().carrier().code(),
                 BookingState.ASKED,
-                gateway.write(consignment(shipment, job, offer)),
+                gateway.write(consignment(shipment, jobs, offer)),
                 0,
                 now.plus(SWEEP_TAKES_OVER),
                 "",
                 now);
     }
 
-    private CarrierGateway.Consignment consignment(Shipment shipment, WorkOrder job, Offer offer) {
+    private CarrierGateway.Consignment consignment(Shipment shipment, Jobs jobs, Offer offer) {
+        WorkOrder job = jobs.leading();
         Site site = sites.byId(shipment.siteId());
         String phone = PhoneNumber.read(job.phone(), job.shipTo().country())
                 .found()
@@ -195,7 +198,7 @@ class ShippingIntents {
         return new CarrierGateway.Consignment(
                 offer.service().code(),
                 offer.departure().toString(),
-                job.number(),
+                jobs.numbers(),
                 CarrierGateway.Party.of(site.address(), site.phone()),
                 CarrierGateway.Party.of(job.shipTo(), phone),
                 shipment.packages().stream().map(ShippingIntents::parcel).toList());

@@ -2,6 +2,8 @@ package nobrec.server.shipment;
 
 import java.time.Clock;
 import java.util.Map;
+import java.util.Set;
+import java.util.stream.Collectors;
 import nobrec.core.rating.Service;
 import nobrec.server.actlog.ActLog;
 import nobrec.server.carrier.CarrierGateway;
@@ -72,16 +74,24 @@ class ShippingOutcomes {
         trackingNumbers.forEach((number, tracking) -> mapper.updateTrackingNumber(shipment.id(), number, tracking));
         mapper.markShipped(shipment.id(), clock.instant());
         Shipment shipped = shipments.byId(shipment.id());
-        WorkOrder job = workOrders.byId(shipment.workOrderId());
-        workOrders.markShipped(job.id());
+        Jobs jobs = shipments.jobs(shipment);
+        jobs.all().forEach(job -> workOrders.markShipped(job.id(), leaving(shipment, job)));
         Service service = catalog.service(shipped.outcome().orElseThrow().serviceCode());
-        papers.make(shipped, job, service);
+        papers.make(shipped, jobs, service);
         actLog.write(
                 shipment.startedBy().orElse(ActLog.BY_ITSELF),
                 "shipped",
-                "Job " + job.number(),
+                "Job " + jobs.numbers(),
                 service.name() + ", " + String.join(", ", trackingNumbers.values()));
-        events.publishEvent(ShipmentShipped.of(shipped, job, service));
+        events.publishEvent(ShipmentShipped.of(shipped, jobs, service));
+    }
+
+    /** Pieces of a work order in the shipment, by line. */
+    private static Map<Long, Integer> leaving(Shipment shipment, WorkOrder job) {
+        Set<Long> own = job.lines().stream().map(WorkOrder.Line::id).collect(Collectors.toSet());
+        return shipment.lines().stream()
+                .filter(line -> own.contains(line.workOrderLineId()))
+                .collect(Collectors.toMap(Shipment.Line::workOrderLineId, Shipment.Line::quantity));
     }
 
     private void refuse(Booking booking, Shipment shipment, String reason) {

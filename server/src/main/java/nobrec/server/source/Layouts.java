@@ -31,7 +31,16 @@ final class Layouts {
                     Map.entry(OrderField.DESCRIPTION, "Description"),
                     Map.entry(OrderField.QUANTITY, "Qty"),
                     Map.entry(OrderField.UNIT_WEIGHT, "Unit Wt lb"),
-                    Map.entry(OrderField.UNIT_SIZE, "Unit Size in")),
+                    Map.entry(OrderField.UNIT_SIZE, "Unit Size in"),
+                    Map.entry(OrderField.UNIT_VALUE, "Unit Value"),
+                    Map.entry(OrderField.HANDLING, "Handling"),
+                    Map.entry(OrderField.LOTS, "Lots"),
+                    Map.entry(OrderField.HS_CODE, "HS Code"),
+                    Map.entry(OrderField.ORIGIN, "Origin"),
+                    Map.entry(OrderField.GOODS, "Goods"),
+                    Map.entry(OrderField.FREIGHT_CLASS, "Class"),
+                    Map.entry(OrderField.CARRIER_ACCOUNT, "Carrier Account"),
+                    Map.entry(OrderField.QUOTED_FREIGHT, "Quoted Freight")),
             "MM/dd/uuuu",
             UnitSystem.POUND_INCH);
 

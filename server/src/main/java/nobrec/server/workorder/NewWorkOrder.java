@@ -3,6 +3,8 @@ package nobrec.server.workorder;
 import java.time.Instant;
 import java.time.LocalDate;
 import nobrec.core.intake.WorkOrderDraft;
+import nobrec.server.platform.Moneys;
+import org.joda.money.Money;
 
 /** A work order on its way into the table; the database gives it its id. */
 final class NewWorkOrder {
@@ -38,6 +40,10 @@ final class NewWorkOrder {
 
     public LocalDate getPromiseDate() {
         return draft.promiseDate().orElse(null);
+    }
+
+    public Money getQuotedFreight() {
+        return draft.quotedFreightCents().map(Moneys::ofCents).orElse(null);
     }
 
     public WorkOrderStatus getStatus() {

@@ -7,8 +7,12 @@ import nobrec.core.address.PlaceKind;
 import nobrec.core.address.PlaceKindRule;
 import nobrec.core.address.PostalAddress;
 import nobrec.core.charging.FreightTerms;
+import nobrec.core.intake.LineGoods;
 import nobrec.core.measure.Size;
 import nobrec.core.measure.Weight;
+import nobrec.core.packing.Handling;
+import nobrec.core.packing.LotShare;
+import nobrec.core.packing.PackItem;
 
 /** What the shop made or serviced, to be shipped. */
 public record WorkOrder(
@@ -23,6 +27,8 @@ public record WorkOrder(
         Optional<LocalDate> promiseDate,
         String askedService,
         FreightTerms terms,
+        String carrierAccount,
+        Optional<Long> quotedFreightCents,
         WorkOrderStatus status,
         List<Line> lines) {
 
@@ -34,7 +40,21 @@ public record WorkOrder(
             int quantityOrdered,
             int quantityShipped,
             Optional<Weight> unitWeight,
-            Optional<Size> unitSize) {}
+            Optional<Size> unitSize,
+            Handling handling,
+            List<LotShare> lots,
+            LineGoods goods) {
+
+        /** Pieces that have not left yet. */
+        public int quantityOpen() {
+            return quantityOrdered - quantityShipped;
+        }
+
+        /** So many pieces of this line, as the packer needs them. */
+        public PackItem asPackItem(int pieces) {
+            return new PackItem(id, description, pieces, unitWeight, unitSize, handling, lots);
+        }
+    }
 
     public PlaceKind placeKind() {
         return PlaceKindRule.kindOf(shipTo);

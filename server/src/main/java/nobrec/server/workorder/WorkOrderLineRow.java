@@ -1,10 +1,17 @@
 package nobrec.server.workorder;
 
 import java.util.Optional;
+import nobrec.core.intake.LineGoods;
 import nobrec.core.intake.WorkOrderDraft;
 import nobrec.core.measure.Length;
 import nobrec.core.measure.Size;
 import nobrec.core.measure.Weight;
+import nobrec.core.packing.Handling;
+import nobrec.core.rating.FreightClass;
+import nobrec.core.rating.GoodsClass;
+import nobrec.server.platform.LotText;
+import nobrec.server.platform.Moneys;
+import org.joda.money.Money;
 
 /** A row of table work_order_line. */
 record WorkOrderLineRow(
@@ -18,7 +25,16 @@ record WorkOrderLineRow(
         Weight unitWeight,
         Length unitLength,
         Length unitWidth,
-        Length unitHeight) {
+        Length unitHeight,
+        Money unitValue,
+        String hsCode,
+        String origin,
+        GoodsClass goodsClass,
+        String freightClass,
+        boolean thisSideUp,
+        boolean nothingOnTop,
+        boolean alone,
+        String lots) {
 
     static WorkOrderLineRow of(long workOrderId, int position, WorkOrderDraft.Line line) {
         return new WorkOrderLineRow(
@@ -32,7 +48,16 @@ record WorkOrderLineRow(
                 line.unitWeight().orElse(null),
                 line.unitSize().map(Size::length).orElse(null),
                 line.unitSize().map(Size::width).orElse(null),
-                line.unitSize().map(Size::height).orElse(null));
+                line.unitSize().map(Size::height).orElse(null),
+                line.goods().unitValueCents().map(Moneys::ofCents).orElse(null),
+                line.goods().hsCode(),
+                line.goods().origin(),
+                line.goods().goodsClass().orElse(null),
+                line.goods().freightClass().map(FreightClass::toString).orElse(null),
+                line.handling().thisSideUp(),
+                line.handling().nothingOnTop(),
+                line.handling().alone(),
+                LotText.write(line.lots()));
     }
 
     WorkOrder.Line line() {
@@ -46,6 +71,14 @@ record WorkOrderLineRow(
                 quantityOrdered,
                 quantityShipped,
                 Optional.ofNullable(unitWeight),
-                size);
+                size,
+                new Handling(thisSideUp, nothingOnTop, alone),
+                LotText.read(lots),
+                new LineGoods(
+                        Optional.ofNullable(unitValue).map(Money::getAmountMinorLong),
+                        hsCode,
+                        origin,
+                        Optional.ofNullable(goodsClass),
+                        Optional.ofNullable(freightClass).flatMap(FreightClass::read)));
     }
 }

@@ -14,6 +14,8 @@ interface WorkOrderMapper {
 
     Optional<WorkOrderRow> byId(long id);
 
+    List<WorkOrderRow> byIds(@Param("ids") Collection<Long> ids);
+
     List<WorkOrderRow> notShipped(@Param("limit") int limit);
 
     List<WorkOrderListRow> page(
@@ -35,5 +37,10 @@ interface WorkOrderMapper {
 
     void updateShipTo(@Param("id") long id, @Param("shipTo") PostalAddress shipTo);
 
-    void shipLines(long id);
+    void updateCarrierAccount(@Param("id") long id, @Param("account") String account);
+
+    void shipLine(@Param("lineId") long lineId, @Param("quantity") int quantity);
+
+    /** Nobody else opens or ships it until the transaction ends. */
+    Optional<Long> lock(long id);
 }

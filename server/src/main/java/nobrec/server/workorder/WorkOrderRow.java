@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Optional;
 import nobrec.core.address.PostalAddress;
 import nobrec.core.charging.FreightTerms;
+import org.joda.money.Money;
 
 /** A row of table work_order. */
 record WorkOrderRow(
@@ -26,6 +27,8 @@ record WorkOrderRow(
         LocalDate promiseDate,
         String askedService,
         FreightTerms terms,
+        String carrierAccount,
+        Money quotedFreight,
         WorkOrderStatus status) {
 
     WorkOrder workOrder(List<WorkOrderLineRow> lines) {
@@ -41,6 +44,8 @@ record WorkOrderRow(
                 Optional.ofNullable(promiseDate),
                 askedService,
                 terms,
+                carrierAccount,
+                Optional.ofNullable(quotedFreight).map(Money::getAmountMinorLong),
                 status,
                 lines.stream().map(WorkOrderLineRow::line).toList());
     }

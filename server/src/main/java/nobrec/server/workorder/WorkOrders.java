@@ -61,9 +61,19 @@ public class WorkOrders {
                 .orElseThrow(() -> Refusal.notFound("Job " + id, "Look for it on Jobs."));
     }
 
+    /** Those with these ids, in the order given. */
+    public List<WorkOrder> byIds(List<Long> ids) {
+        Map<Long, WorkOrder> found =
+                withLines(mapper.byIds(ids)).stream().collect(Collectors.toMap(WorkOrder::id, job -> job));
+        return ids.stream().map(found::get).toList();
+    }
+
     /** Those not shipped yet, the earliest promise first. */
     public List<WorkOrder> notShipped() {
-        List<WorkOrderRow> rows = mapper.notShipped(MOST_OPEN);
+        return withLines(mapper.notShipped(MOST_OPEN));
+    }
+
+    private List<WorkOrder> withLines(List<WorkOrderRow> rows) {
         if (rows.isEmpty()) {
             return List.of();
         }
@@ -76,15 +86,35 @@ public class WorkOrders {
                 .toList();
     }
 
+    /** The work order, which nobody else opens or ships until the transaction ends. */
+    public WorkOrder locked(long id) {
+        mapper.lock(id);
+        return byId(id);
+    }
+
+    /** It is off the bench again, and nothing of it is being packed. */
+    public void takeOffBench(long id) {
+        mapper.updateStatus(id, WorkOrderStatus.READY);
+    }
+
     public void putOnBench(long id) {
         mapper.updateStatus(id, WorkOrderStatus.ON_BENCH);
     }
 
-    /** Everything of it has left. */
+    /**
+     * Pieces of it have left. When all have, the work order is shipped; else it is ready for the rest.
+     *
+     * @param pieces by line id
+     */
     @Transactional
-    public void markShipped(long id) {
-        mapper.updateStatus(id, WorkOrderStatus.SHIPPED);
-        mapper.shipLines(id);
+    public void markShipped(long id, Map<Long, Integer> pieces) {
+        pieces.forEach(mapper::shipLine);
+        boolean all = byId(id).lines().stream().allMatch(line -> line.quantityOpen() == 0);
+        mapper.updateStatus(id, all ? WorkOrderStatus.SHIPPED : WorkOrderStatus.READY);
+    }
+
+    public void correctCarrierAccount(long id, String account) {
+        mapper.updateCarrierAccount(id, account);
     }
 
     public void correctPhone(long id, String phone) {

@@ -1,70 +1,76 @@
 package nobrec.server.carrier;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.csrf;
+import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.user;
 
-import java.math.BigDecimal;
+import java.nio.charset.StandardCharsets;
 import java.time.Duration;
-import java.time.LocalDate;
-import java.util.List;
-import java.util.stream.IntStream;
-import nobrec.core.measure.UnitSystem;
-import nobrec.core.measure.Weight;
-import nobrec.core.measure.WeightUnit;
-import nobrec.core.rating.RateSheet;
 import nobrec.server.ServerTest;
-import nobrec.server.platform.Moneys;
-import org.joda.money.Money;
 import org.junit.jupiter.api.Test;
-import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.mock.web.MockMultipartFile;
+import org.springframework.test.web.servlet.assertj.MvcTestResult;
 import tools.jackson.databind.JsonNode;
 
-/** A new sheet has a first day; what was shipped before keeps the price of its own. */
+/** Rate sheets come in and go out as files; what was shipped before keeps the price of its own sheet. */
 class RateSheetsTest extends ServerTest {
 
-    private static final String SERVICE = "PLV-SAVER";
-    private static final LocalDate NEW_YEAR = LocalDate.of(2027, 1, 1);
+    private static final String NEXT_YEAR = """
+            rate sheet,PLV-SAVER
+            first day,2027-01-01
+            currency,USD
+            units,lb in
+            weight step,1 lb
+            divisor,139
+            zones by,distance
+            zones,1,2,3,4,5,6,7,8
+            up to,10 lb,99.99,99.99,99.99,99.99,99.99,99.99,99.99,99.99
+            up to,20 lb,98.00,99.99,99.99,99.99,99.99,99.99,99.99,99.99
+            """;
 
-    @Autowired
-    private ServiceCatalog catalog;
-
-    private static RateSheet flat(String price) {
-        List<Money> prices = IntStream.rangeClosed(1, 8)
-                .mapToObj(zone -> Moneys.of(new BigDecimal(price)))
-                .toList();
-        return new RateSheet(
-                SERVICE,
-                NEW_YEAR,
-                UnitSystem.POUND_INCH,
-                Weight.of("0.5", WeightUnit.POUND),
-                139,
-                List.of(
-                        new RateSheet.WeightBreak(Weight.of("10", WeightUnit.POUND), prices),
-                        new RateSheet.WeightBreak(Weight.of("20", WeightUnit.POUND), prices)),
-                Moneys.zero(),
-                new BigDecimal("12.375"));
+    private MvcTestResult readIn(String csv, String role) {
+        return mvc.post()
+                .uri("/api/rate-sheets")
+                .multipart()
+                .file(new MockMultipartFile("file", "saver.csv", "text/csv", csv.getBytes(StandardCharsets.UTF_8)))
+                .with(user(INES).roles(role))
+                .with(csrf())
+                .exchange();
     }
 
     @Test
-    void aSheetCountsFromItsFirstDayAndComesBackAsItWasKept() {
+    void aSheetCountsFromItsFirstDayAndOldShipmentsKeepTheirs() throws Exception {
         JsonNode shipped = json(ship(weighedJob("T-33", "Plover Saver")));
         String paid = chosen(shipped).path("total").asString();
-        RateSheet fresh = flat("99.99");
-        catalog.add(fresh);
-        assertThat(catalog.rateSheet(SERVICE, NEW_YEAR.minusDays(1))
-                        .orElseThrow()
-                        .firstDay())
-                .isEqualTo(LocalDate.of(2026, 1, 1));
-        RateSheet kept = catalog.rateSheet(SERVICE, NEW_YEAR).orElseThrow();
-        assertThat(kept.breaks()).isEqualTo(fresh.breaks());
-        assertThat(kept.step()).isEqualTo(fresh.step());
-        assertThat(kept.fuelPercent()).isEqualByComparingTo(fresh.fuelPercent());
-        assertThat(catalog.rateSheet(SERVICE, LocalDate.of(2025, 12, 31))).isEmpty();
+        JsonNode taken = json(readIn(NEXT_YEAR, "COORDINATOR"));
+        assertThat(taken.path("firstDay").asString()).isEqualTo("2027-01-01");
+        assertThat(taken.path("cautions").get(0).path("reason").asString()).contains("the price falls to 98.00");
 
         clock.pass(Duration.ofDays(45));
         JsonNode later = weighedJob("T-32", "Plover Saver");
         assertThat(chosen(later).path("lines").get(0).path("amount").asString()).isEqualTo("99.99");
         assertThat(chosen(get("/api/shipments?job=T-33")).path("total").asString())
                 .isEqualTo(paid);
+        String written = mvc.get()
+                .uri("/api/rate-sheets/PLV-SAVER?day=2027-02-01")
+                .with(user(INES).roles("BOOKKEEPER"))
+                .exchange()
+                .getResponse()
+                .getContentAsString();
+        assertThat(written).contains("up to,10 lb,99.99");
+
+        MvcTestResult again = readIn(NEXT_YEAR, "COORDINATOR");
+        assertThat(again.getResponse().getStatus()).isEqualTo(409);
+        assertThat(json(again).path("detail").asString()).contains("from 2027-01-01 on already");
+    }
+
+    @Test
+    void aBadSheetIsRefusedWithRowsAndReasons() {
+        MvcTestResult refused =
+                readIn(NEXT_YEAR.replace("20 lb,98.00", "9 lb,98.00").replace("2027", "2028"), "COORDINATOR");
+        assertThat(refused.getResponse().getStatus()).isEqualTo(422);
+        assertThat(json(refused).path("detail").asString()).startsWith("Row 10: The weight 9 lb does not rise");
+        assertThat(readIn(NEXT_YEAR, "PACKER").getResponse().getStatus()).isEqualTo(403);
     }
 
     @Test
@@ -74,8 +80,8 @@ class RateSheetsTest extends ServerTest {
         assertThat(bench.path("offers"))
                 .isNotEmpty()
                 .allMatch(offer -> !offer.path("allowed").asBoolean());
-        assertThat(bench.path("offers").get(0).path("objections").get(0).asString())
-                .isEqualTo("There is no rate sheet for this day.");
+        assertThat(bench.path("offers").get(0).path("objections").toString())
+                .contains("There is no rate sheet for this day.");
         assertThat(bench.path("mayShip").asBoolean()).isFalse();
     }
 }

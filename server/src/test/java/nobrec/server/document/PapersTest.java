@@ -93,15 +93,23 @@ class PapersTest {
                 "<b>PO</b>",
                 "Dunlin Two Day",
                 "1 Dec 2026",
+                "",
                 List.of(new SlipText.PackageText(
                         1,
                         "3.88 lb",
                         "DX900417000009",
-                        List.of(new SlipText.LineText("SK-2", "Seal kit, 2 in bore <script>", 6, 6)))));
+                        List.of(new SlipText.LineText("SK-2", "Seal kit, 2 in bore <script>", 6, 6)),
+                        new SlipText.DrawingText(
+                                1000,
+                                700,
+                                List.of(new SlipText.LayerText(
+                                        "0 in", List.of(new SlipText.PieceText("SK-2 <b>", 0, 0, 500, 400))))))));
         byte[] pdf = new SlipPrinter(new ClassPathResource("paper/packing-slip.mustache")).print(slip);
         try (PDDocument document = Loader.loadPDF(pdf)) {
             assertThat(scan(document, LABEL_PRINTER_DPI).getText()).isEqualTo("2417");
-            assertThat(textOf(document)).contains("<b>PO</b>", "<script>", "Package 1 of 1", "Seal kit, 2 in bore");
+            assertThat(textOf(document))
+                    .contains("<b>PO</b>", "<script>", "Package 1 of 1", "Seal kit, 2 in bore")
+                    .contains("layer 1, from 0 in", "a SK-2 <b>");
         }
     }
 

@@ -23,7 +23,7 @@ class SeveralPackagesTest extends ServerTest {
                 .findFirst()
                 .orElseThrow();
         String row = number + ",Kestrel Ridge,KR-1,,Ruth Finch,26 Orchard Close,,Kansas City,MO,64106,US,,,12/04/2026,"
-                + "Plover Ground," + terms + ",CY,Cylinder,3,26.4,22x6x6";
+                + "Plover Ground," + terms + ",CY,Cylinder,3,26.4,22x6x6,,alone,,,,,,48-2210-7,";
         drop(number + ".csv", (heading + "\n" + row).getBytes(StandardCharsets.UTF_8));
         return json(send("POST", "/api/shipments", Map.of("job", number)));
     }

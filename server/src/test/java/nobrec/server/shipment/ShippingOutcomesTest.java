@@ -15,6 +15,7 @@ import java.time.ZoneOffset;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import nobrec.server.actlog.ActLog;
 import nobrec.server.carrier.CarrierGateway;
 import nobrec.server.carrier.ServiceCatalog;
@@ -47,7 +48,17 @@ class ShippingOutcomesTest {
     private void shipmentIs(ShipmentState state) {
         when(shipments.locked(7))
                 .thenReturn(new Shipment(
-                        7, 1, 1, state, Optional.empty(), Optional.of("ines"), Optional.empty(), List.of()));
+                        7,
+                        1,
+                        1,
+                        state,
+                        Optional.empty(),
+                        Set.of(),
+                        Optional.empty(),
+                        Optional.of("ines"),
+                        Optional.empty(),
+                        List.of(),
+                        List.of()));
     }
 
     @Test

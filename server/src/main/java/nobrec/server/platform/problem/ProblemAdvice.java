@@ -7,6 +7,7 @@ import org.springframework.core.Ordered;
 import org.springframework.core.annotation.Order;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.ProblemDetail;
+import org.springframework.http.converter.HttpMessageNotReadableException;
 import org.springframework.security.access.AccessDeniedException;
 import org.springframework.web.ErrorResponse;
 import org.springframework.web.bind.MethodArgumentNotValidException;
@@ -55,6 +56,17 @@ class ProblemAdvice {
                 HttpStatus.BAD_REQUEST,
                 "This request",
                 "“" + wrong.getValue() + "” is not what is expected there.",
+                "Reload the page and try again.");
+    }
+
+    /** What was sent is no JSON of the expected shape, or has a word in it that is not known there. */
+    @ExceptionHandler
+    ProblemDetail unreadable(HttpMessageNotReadableException unreadable) {
+        LOG.debug("A request did not read: {}", unreadable.getMessage());
+        return problem(
+                HttpStatus.BAD_REQUEST,
+                "This request",
+                "What was sent does not read as what is expected there.",
                 "Reload the page and try again.");
     }
 

@@ -1,0 +1,115 @@
+package nobrec.bench;
+
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.time.LocalDate;
+import java.util.Collection;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.stream.Collectors;
+import nobrec.core.rating.Offer;
+import org.openjdk.jmh.profile.GCProfiler;
+import org.openjdk.jmh.results.Result;
+import org.openjdk.jmh.results.RunResult;
+import org.openjdk.jmh.runner.Runner;
+import org.openjdk.jmh.runner.RunnerException;
+import org.openjdk.jmh.runner.options.OptionsBuilder;
+import org.openjdk.jmh.runner.options.TimeValue;
+import org.openjdk.jol.info.GraphLayout;
+
+/** Runs all measurements and writes them down, with what they are measured against and the machine. */
+public final class Bench {
+
+    private static final int ORDERS = 300;
+    private static final int BOXES = 100;
+    private static final double MILLION = 1e6;
+
+    private Bench() {}
+
+    /** @param arguments where the report goes */
+    public static void main(String[] arguments) throws RunnerException, IOException {
+        Map<String, RunResult> pricing = pricing();
+        PackingBench.Times twenty = PackingBench.times(20, ORDERS);
+        PackingBench.Times hundred = PackingBench.times(100, ORDERS);
+        List<PackingBench.Solved> solved = List.of(
+                PackingBench.solved(10, BOXES), PackingBench.solved(20, BOXES), PackingBench.solved(30, BOXES));
+        String report = report(pricing, twenty, hundred, solved);
+        Files.writeString(Path.of(arguments[0]), report);
+        System.out.println(report);
+    }
+
+    private static Map<String, RunResult> pricing() throws RunnerException {
+        Collection<RunResult> results = new Runner(new OptionsBuilder()
+                        .include(PricingBench.class.getSimpleName())
+                        .forks(1)
+                        .warmupIterations(4)
+                        .warmupTime(TimeValue.seconds(2))
+                        .measurementIterations(5)
+                        .measurementTime(TimeValue.seconds(2))
+                        .addProfiler(GCProfiler.class)
+                        .build())
+                .run();
+        return results.stream()
+                .collect(Collectors.toMap(
+                        each -> each.getPrimaryResult().getLabel(), each -> each));
+    }
+
+    private static String report(
+            Map<String, RunResult> pricing,
+            PackingBench.Times twenty,
+            PackingBench.Times hundred,
+            List<PackingBench.Solved> solved) {
+        double price = pricing.get("price").getPrimaryResult().getScore();
+        double bare = pricing.get("bareLoop").getPrimaryResult().getScore();
+        double allocated = allocated(pricing.get("price"));
+        PricingBench bench = new PricingBench();
+        List<Offer> offers = bench.price();
+        long returned = GraphLayout.parseInstance(offers).totalSize()
+                - GraphLayout.parseInstance(bench).totalSize()
+                + GraphLayout.parseInstance(bench)
+                        .subtract(GraphLayout.parseInstance(offers))
+                        .totalSize();
+        StringBuilder text = new StringBuilder();
+        text.append("# Measured\n\nWritten by `./nobrec bench` on " + LocalDate.now() + ": "
+                + System.getProperty("os.name") + " " + System.getProperty("os.arch") + ", "
+                + Runtime.getRuntime().availableProcessors() + " processors, Java " + System.getProperty("java.version")
+                + ". Figures are ratios within this one run; absolute times are this machine's.\n\n");
+        text.append("## Pricing\n\nThree packages in 20 services, each offer with its lines, reasons and day, beside a bare loop of the"
+                + " same table look-ups and additions (JMH, average of five times two seconds).\n\n");
+        row(text, "20 offers", "%.1f µs".formatted(price / 1000));
+        row(text, "the bare loop", "%.2f µs".formatted(bare / 1000));
+        row(text, "ratio (at most 10)", "%.1f".formatted(price / bare));
+        row(text, "allocated, for what is returned", "%.0f bytes for %d: factor %.2f"
+                .formatted(allocated, returned, allocated / returned));
+        text.append("\n## Packing\n\n" + ORDERS + " random orders of the demo's items, " + PackingBench.cartons()
+                + " cartons, medians after three warm-up rounds; beside it 3d-bin-container-packing 3.0.9, plain packager.\n\n");
+        row(text, "20 items: plan", millis(twenty.median()));
+        row(text, "20 items: library", millis(twenty.libraryMedian()));
+        row(text, "ratio (at most 3)", "%.1f".formatted((double) twenty.median() / twenty.libraryMedian()));
+        row(text, "100 items: median plan", millis(hundred.median()));
+        row(text, "100 items: longest plan (at most 200 ms)", millis(hundred.greatest()));
+        text.append("\nCut-up boxes put together again, of " + BOXES + " each; the library beside.\n\n");
+        solved.forEach(each -> row(
+                text, each.pieces() + " pieces", "%d, library %d".formatted(each.ours(), each.library())));
+        return text.toString();
+    }
+
+    private static double allocated(RunResult result) {
+        return result.getSecondaryResults().entrySet().stream()
+                .filter(each -> each.getKey().contains("gc.alloc.rate.norm"))
+                .map(Map.Entry::getValue)
+                .mapToDouble(Result::getScore)
+                .findFirst()
+                .orElseThrow();
+    }
+
+    private static String millis(long nanos) {
+        return String.format(Locale.US, "%.2f ms", nanos / MILLION);
+    }
+
+    private static void row(StringBuilder text, String what, String figure) {
+        text.append("- ").append(what).append(": ").append(figure).append('\n');
+    }
+}

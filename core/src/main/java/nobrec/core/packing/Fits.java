@@ -1,0 +1,114 @@
+package nobrec.core.packing;
+
+import java.util.Arrays;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import nobrec.core.measure.Length;
+import nobrec.core.measure.Size;
+import nobrec.core.measure.Weight;
+
+/** What fits into which carton, looked at once and remembered for the whole plan, whatever service carries it. */
+final class Fits {
+
+    private final PieceKind[] kinds;
+    private final List<CartonType> cartons;
+    private final Filler filler;
+    private final Map<Key, Optional<Load>> quick = new HashMap<>();
+    private final Map<Key, Optional<Load>> thorough = new HashMap<>();
+    private final Map<Key, Load> most = new HashMap<>();
+
+    Fits(PieceKind[] kinds, List<CartonType> cartons, PackingEffort effort) {
+        this.kinds = kinds;
+        this.cartons = cartons;
+        this.filler = new Filler(kinds, effort);
+    }
+
+    List<CartonType> cartons() {
+        return cartons;
+    }
+
+    PieceKind[] kinds() {
+        return kinds;
+    }
+
+    Optional<Load> quickly(int carton, int[] wanted) {
+        return quick.computeIfAbsent(
+                new Key(carton, wanted, 0),
+                key -> filler.quickly(key.counts, room(cartons.get(carton)), greatestContents(carton)));
+    }
+
+    Optional<Load> thoroughly(int carton, int[] wanted) {
+        Optional<Load> known = quickly(carton, wanted);
+        return known.isPresent()
+                ? known
+                : thorough.computeIfAbsent(
+                        new Key(carton, wanted, 0),
+                        key -> filler.thoroughly(key.counts, room(cartons.get(carton)), greatestContents(carton)));
+    }
+
+    private long greatestContents(int carton) {
+        return cartons.get(carton).greatestContents().eighthNanograms();
+    }
+
+    /** @param greatest weight of the contents, in eighths of a nanogram */
+    Load most(int carton, int[] wanted, long greatest) {
+        return most.computeIfAbsent(
+                new Key(carton, wanted, greatest), key -> filler.most(key.counts, room(cartons.get(carton)), greatest));
+    }
+
+    boolean mayHold(int carton, int[] wanted) {
+        CartonType type = cartons.get(carton);
+        return filler.mayHold(wanted, room(type), type.greatestContents().eighthNanograms());
+    }
+
+    Weight gross(int carton, int[] counts) {
+        long weight = cartons.get(carton).tare().eighthNanograms();
+        for (int kind = 0; kind < kinds.length; kind++) {
+            weight += kinds[kind].weight * counts[kind];
+        }
+        return new Weight(weight);
+    }
+
+    Size outer(int carton, Load load) {
+        return cartons.get(carton).outerWhenFilledTo(new Length(load.height()));
+    }
+
+    private static long[] room(CartonType type) {
+        Size inner = type.inner();
+        return new long[] {
+            inner.length().nanometres(),
+            inner.width().nanometres(),
+            inner.height().nanometres()
+        };
+    }
+
+    /** A carton, a number of each kind, and a weight that must not be passed. */
+    private static final class Key {
+        private final int carton;
+        private final int[] counts;
+        private final long greatest;
+        private final int hash;
+
+        Key(int carton, int[] counts, long greatest) {
+            this.carton = carton;
+            this.counts = counts.clone();
+            this.greatest = greatest;
+            this.hash = (Arrays.hashCode(counts) * 31 + carton) * 31 + Long.hashCode(greatest);
+        }
+
+        @Override
+        public boolean equals(Object other) {
+            return other instanceof Key key
+                    && key.carton == carton
+                    && key.greatest == greatest
+                    && Arrays.equals(key.counts, counts);
+        }
+
+        @Override
+        public int hashCode() {
+            return hash;
+        }
+    }
+}

@@ -1,0 +1,129 @@
+package nobrec.core.packing;
+
+import java.util.Arrays;
+
+/**
+ * The room left in a box: its greatest empty cuboids, which may overlap. Every empty place in the box lies in one of them.
+ * Bounds are in nanometres, six a cuboid: x, y, z of the corner nearest to the origin, then of the farthest.
+ */
+final class FreeRoom {
+
+    static final int BOUNDS = 6;
+
+    private static final int ROOM_AT_FIRST = 48;
+
+    private long[] bounds;
+    private int count;
+
+    FreeRoom(long[] room) {
+        bounds = new long[ROOM_AT_FIRST * BOUNDS];
+        bounds[3] = room[0];
+        bounds[4] = room[1];
+        bounds[5] = room[2];
+        count = 1;
+    }
+
+    private FreeRoom(FreeRoom other) {
+        bounds = other.bounds.clone();
+        count = other.count;
+    }
+
+    FreeRoom copy() {
+        return new FreeRoom(this);
+    }
+
+    int count() {
+        return count;
+    }
+
+    long bound(int cuboid, int which) {
+        return bounds[cuboid * BOUNDS + which];
+    }
+
+    /** Gives a cuboid up: nothing that is left goes into it. */
+    void close(int cuboid) {
+        count--;
+        System.arraycopy(bounds, count * BOUNDS, bounds, cuboid * BOUNDS, BOUNDS);
+    }
+
+    /** Takes a cuboid out of the room. What remains thinner than {@code thinnest} is of no use and forgotten. */
+    void take(long x0, long y0, long z0, long x1, long y1, long z1, long thinnest) {
+        int before = count;
+        int kept = 0;
+        int added = before;
+        for (int each = 0; each < before; each++) {
+            int at = each * BOUNDS;
+            boolean touched = bounds[at] < x1
+                    && x0 < bounds[at + 3]
+                    && bounds[at + 1] < y1
+                    && y0 < bounds[at + 4]
+                    && bounds[at + 2] < z1
+                    && z0 < bounds[at + 5];
+            if (!touched) {
+                System.arraycopy(bounds, at, bounds, kept * BOUNDS, BOUNDS);
+                kept++;
+                continue;
+            }
+            long ax = bounds[at];
+            long ay = bounds[at + 1];
+            long az = bounds[at + 2];
+            long bx = bounds[at + 3];
+            long by = bounds[at + 4];
+            long bz = bounds[at + 5];
+            // The slots before "kept" are final and "added" lies behind all unread ones, so nothing unread is
+            // overwritten.
+            added = append(added, ax, ay, az, x0, by, bz, thinnest);
+            added = append(added, x1, ay, az, bx, by, bz, thinnest);
+            added = append(added, ax, ay, az, bx, y0, bz, thinnest);
+            added = append(added, ax, y1, az, bx, by, bz, thinnest);
+            added = append(added, ax, ay, az, bx, by, z0, thinnest);
+            added = append(added, ax, ay, z1, bx, by, bz, thinnest);
+        }
+        count = keepGreatest(kept, before, added);
+    }
+
+    private int append(int at, long ax, long ay, long az, long bx, long by, long bz, long thinnest) {
+        if (bx - ax < thinnest || by - ay < thinnest || bz - az < thinnest) {
+            return at;
+        }
+        int start = at * BOUNDS;
+        if (start + BOUNDS > bounds.length) {
+            bounds = Arrays.copyOf(bounds, bounds.length * 2);
+        }
+        bounds[start] = ax;
+        bounds[start + 1] = ay;
+        bounds[start + 2] = az;
+        bounds[start + 3] = bx;
+        bounds[start + 4] = by;
+        bounds[start + 5] = bz;
+        return at + 1;
+    }
+
+    /** Moves those of the new ones that lie in no other one behind the kept ones. */
+    private int keepGreatest(int kept, int from, int to) {
+        int end = kept;
+        for (int each = from; each < to; each++) {
+            if (!liesInAnother(each, 0, end) && !liesInAnother(each, each + 1, to)) {
+                System.arraycopy(bounds, each * BOUNDS, bounds, end * BOUNDS, BOUNDS);
+                end++;
+            }
+        }
+        return end;
+    }
+
+    private boolean liesInAnother(int cuboid, int from, int to) {
+        int at = cuboid * BOUNDS;
+        for (int other = from; other < to; other++) {
+            int out = other * BOUNDS;
+            if (bounds[out] <= bounds[at]
+                    && bounds[out + 1] <= bounds[at + 1]
+                    && bounds[out + 2] <= bounds[at + 2]
+                    && bounds[at + 3] <= bounds[out + 3]
+                    && bounds[at + 4] <= bounds[out + 4]
+                    && bounds[at + 5] <= bounds[out + 5]) {
+                return true;
+            }
+        }
+        return false;
+    }
+}

@@ -1,0 +1,149 @@
+package nobrec.core.packing;
+
+import java.util.ArrayList;
+import java.util.List;
+import nobrec.core.measure.Length;
+import nobrec.core.measure.Size;
+
+/** What lies in one box so far, and the room that is left. Grows by {@link #lay}; {@link #copy} to try something out. */
+final class Load {
+
+    private static final int SIDES = 6;
+
+    /** At least half of a piece's base rests on the floor or on other pieces. Common practice, no source. */
+    private static final int SUPPORTED_HALF = 2;
+
+    final long[] room;
+    private final PieceKind[] kinds;
+    private final FreeRoom free;
+    private int[] kindAt;
+    private long[] boxes;
+    private int pieces;
+    private long volume;
+    private long weight;
+
+    Load(PieceKind[] kinds, long[] room, int mostPieces) {
+        this.kinds = kinds;
+        this.room = room;
+        this.free = new FreeRoom(room);
+        this.kindAt = new int[mostPieces];
+        this.boxes = new long[mostPieces * SIDES];
+    }
+
+    private Load(Load other) {
+        this.kinds = other.kinds;
+        this.room = other.room;
+        this.free = other.free.copy();
+        this.kindAt = other.kindAt.clone();
+        this.boxes = other.boxes.clone();
+        this.pieces = other.pieces;
+        this.volume = other.volume;
+        this.weight = other.weight;
+    }
+
+    Load copy() {
+        return new Load(this);
+    }
+
+    FreeRoom free() {
+        return free;
+    }
+
+    int pieces() {
+        return pieces;
+    }
+
+    long volume() {
+        return volume;
+    }
+
+    long weight() {
+        return weight;
+    }
+
+    /** How many of each kind lie here. */
+    int[] counts() {
+        int[] counts = new int[kinds.length];
+        for (int each = 0; each < pieces; each++) {
+            counts[kindAt[each]]++;
+        }
+        return counts;
+    }
+
+    long height() {
+        long top = 0;
+        for (int each = 0; each < pieces; each++) {
+            top = Math.max(top, boxes[each * SIDES + 5]);
+        }
+        return top;
+    }
+
+    /** Whether a piece lying this way may be laid into the corner of a free cuboid. */
+    boolean takes(int cuboid, PieceKind kind, long[] way) {
+        long x = free.bound(cuboid, 0);
+        long y = free.bound(cuboid, 1);
+        long z = free.bound(cuboid, 2);
+        return x + way[0] <= free.bound(cuboid, 3)
+                && y + way[1] <= free.bound(cuboid, 4)
+                && z + way[2] <= free.bound(cuboid, 5)
+                && (!kind.nothingOnTop || free.bound(cuboid, 5) == room[2])
+                && isSupported(x, y, z, way);
+    }
+
+    /** Lays a piece into the corner of a free cuboid that {@link #takes} it. */
+    void lay(int kindIndex, int cuboid, long[] way, long thinnest) {
+        PieceKind kind = kinds[kindIndex];
+        int at = pieces * SIDES;
+        long x = free.bound(cuboid, 0);
+        long y = free.bound(cuboid, 1);
+        long z = free.bound(cuboid, 2);
+        kindAt[pieces] = kindIndex;
+        boxes[at] = x;
+        boxes[at + 1] = y;
+        boxes[at + 2] = z;
+        boxes[at + 3] = x + way[0];
+        boxes[at + 4] = y + way[1];
+        boxes[at + 5] = z + way[2];
+        pieces++;
+        volume += kind.volume;
+        weight += kind.weight;
+        long top = kind.nothingOnTop ? room[2] : z + way[2];
+        free.take(x, y, z, x + way[0], y + way[1], top, thinnest);
+    }
+
+    private boolean isSupported(long x, long y, long z, long[] way) {
+        if (z == 0) {
+            return true;
+        }
+        long carried = 0;
+        long unit = PieceKind.VOLUME_UNIT;
+        for (int each = 0; each < pieces; each++) {
+            int at = each * SIDES;
+            if (boxes[at + 5] == z) {
+                long across = Math.min(x + way[0], boxes[at + 3]) - Math.max(x, boxes[at]);
+                long along = Math.min(y + way[1], boxes[at + 4]) - Math.max(y, boxes[at + 1]);
+                if (across > 0 && along > 0) {
+                    carried += (across / unit) * (along / unit);
+                }
+            }
+        }
+        return carried * SUPPORTED_HALF >= (way[0] / unit) * (way[1] / unit);
+    }
+
+    List<Placement> placements() {
+        List<Placement> placements = new ArrayList<>(pieces);
+        for (int each = 0; each < pieces; each++) {
+            int at = each * SIDES;
+            placements.add(new Placement(
+                    kinds[kindAt[each]].item.key(),
+                    new Length(boxes[at]),
+                    new Length(boxes[at + 1]),
+                    new Length(boxes[at + 2]),
+                    new Size(
+                            new Length(boxes[at + 3] - boxes[at]),
+                            new Length(boxes[at + 4] - boxes[at + 1]),
+                            new Length(boxes[at + 5] - boxes[at + 2]))));
+        }
+        return placements;
+    }
+}

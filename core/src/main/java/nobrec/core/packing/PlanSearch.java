@@ -1,0 +1,320 @@
+package nobrec.core.packing;
+
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.Comparator;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.function.BiFunction;
+
+/**
+ * The choice among cartons and splits for one service: everything in one carton; then, while another package could still pay,
+ * cartons filled one after the other with the most promising ways kept side by side; then pieces moved between packages while
+ * that saves.
+ */
+final class PlanSearch {
+
+    /** Ways kept side by side after each package. */
+    private static final int WAYS_KEPT = 3;
+
+    private static final int MOST_PACKAGES = 400;
+    private static final long THOUSAND = 1000;
+
+    private final Fits fits;
+    private final PackageCost cost;
+    private final PackingEffort effort;
+    private final int cartons;
+    private final Map<List<Integer>, Optional<Choice>> choices = new HashMap<>();
+
+    PlanSearch(Fits fits, PackageCost cost, PackingEffort effort) {
+        this.fits = fits;
+        this.cost = cost;
+        this.effort = effort;
+        this.cartons = fits.cartons().size();
+    }
+
+    /** A carton with its contents. */
+    record Choice(int carton, int[] counts, Load load, long cents) {}
+
+    /** Packages that take everything wanted. */
+    record Packed(List<Choice> packages, long cents) {
+
+        static Packed of(List<Choice> packages) {
+            return new Packed(
+                    packages, packages.stream().mapToLong(Choice::cents).sum());
+        }
+
+        static Packed cheaper(Packed one, Packed other) {
+            return one == null || other != null && other.cents < one.cents ? other : one;
+        }
+    }
+
+    /** Packages of a way so far, and what is left over. */
+    private record Way(List<Choice> packages, int[] left, long cents, long rank) {}
+
+    /** The cheapest found; empty when pieces remain that no carton takes in this service. */
+    Optional<Packed> cheapest(int[] wanted) {
+        effort.begin(Filler.sum(wanted));
+        Packed best = one(wanted);
+        if (best == null || best.cents >= 2 * cost.leastCents()) {
+            best = Packed.cheaper(best, oneKindApart(wanted, best));
+            best = Packed.cheaper(best, inTurn(wanted, best));
+        }
+        if (best == null) {
+            return Optional.empty();
+        }
+        if (best.packages.size() > 1) {
+            best = Packed.cheaper(
+                    best,
+                    cheaperCarton(wanted, best.cents)
+                            .map(choice -> Packed.of(List.of(choice)))
+                            .orElse(null));
+        }
+        return Optional.of(snug(rearranged(best)));
+    }
+
+    /** Each package in a cheaper carton, where looking longer finds a way into one. */
+    private Packed snug(Packed packed) {
+        return Packed.of(packed.packages.stream()
+                .map(choice -> cheaperCarton(choice.counts, choice.cents).orElse(choice))
+                .toList());
+    }
+
+    private Packed one(int[] wanted) {
+        return cheapestFor(wanted).map(choice -> Packed.of(List.of(choice))).orElse(null);
+    }
+
+    private Packed oneKindApart(int[] wanted, Packed best) {
+        Packed cheapest = best;
+        if (Arrays.stream(wanted).filter(count -> count > 0).count() < 2) {
+            return cheapest;
+        }
+        for (int kind = 0; kind < wanted.length && !effort.isSpent(); kind++) {
+            if (wanted[kind] > 0) {
+                int[] apart = new int[wanted.length];
+                apart[kind] = wanted[kind];
+                int[] rest = wanted.clone();
+                rest[kind] = 0;
+                Optional<Choice> here = cheapestFor(apart);
+                Optional<Choice> there = here.flatMap(choice -> cheapestFor(rest));
+                if (there.isPresent()) {
+                    cheapest = Packed.cheaper(cheapest, Packed.of(List.of(here.get(), there.get())));
+                }
+            }
+        }
+        return cheapest;
+    }
+
+    /** Fills cartons in turn. Once the effort is spent only the best way is followed to its end, so that there is a plan. */
+    private Packed inTurn(int[] wanted, Packed known) {
+        Packed best = known;
+        List<Way> ways = List.of(new Way(List.of(), wanted, 0, 0));
+        for (int depth = 0; depth < MOST_PACKAGES && !ways.isEmpty(); depth++) {
+            Map<List<Integer>, Way> next = new HashMap<>();
+            for (Way way : ways) {
+                if (effort.isSpent() && best != null) {
+                    return best;
+                }
+                Optional<Choice> rest = depth == 0 ? Optional.empty() : cheapestFor(way.left);
+                if (rest.isPresent()) {
+                    best = Packed.cheaper(best, Packed.of(with(way.packages, rest.get())));
+                }
+                long limit = best == null ? Long.MAX_VALUE : best.cents;
+                for (Way longer : oneMore(way, wanted, limit)) {
+                    next.merge(boxed(longer.left), longer, (one, other) -> one.cents <= other.cents ? one : other);
+                }
+            }
+            ways = next.values().stream()
+                    .sorted(Comparator.comparingLong(Way::rank).thenComparingLong(Way::cents))
+                    .limit(effort.isSpent() ? 1 : WAYS_KEPT)
+                    .toList();
+        }
+        return best;
+    }
+
+    private List<Way> oneMore(Way way, int[] wanted, long limit) {
+        List<Way> longer = new ArrayList<>();
+        for (int carton = 0; carton < cartons; carton++) {
+            long greatest = greatestContents(carton);
+            Load load = fits.most(carton, way.left, greatest);
+            if (load.pieces() == 0) {
+                continue;
+            }
+            int[] counts = load.counts();
+            Optional<Choice> choice = cheapestFor(counts);
+            if (choice.isEmpty()) {
+                continue;
+            }
+            int[] left = minus(way.left, counts);
+            long cents = way.cents + choice.get().cents;
+            if (Filler.sum(left) > 0 && cents + cost.leastCents() < limit) {
+                longer.add(new Way(with(way.packages, choice.get()), left, cents, rank(cents, left, wanted)));
+            }
+        }
+        return longer;
+    }
+
+    private long greatestContents(int carton) {
+        CartonType type = fits.cartons().get(carton);
+        long byService = cost.greatestGross().eighthNanograms() - type.tare().eighthNanograms();
+        return Math.max(0, Math.min(byService, type.greatestContents().eighthNanograms()));
+    }
+
+    /** What the whole would cost if the rest went as dearly as what is packed, half by volume and half by weight. */
+    private long rank(long cents, int[] left, int[] wanted) {
+        long done = THOUSAND - (share(left, wanted, true) + share(left, wanted, false)) / 2;
+        return cents * THOUSAND / Math.max(1, done);
+    }
+
+    private long share(int[] left, int[] wanted, boolean byVolume) {
+        long part = 0;
+        long all = 0;
+        for (int kind = 0; kind < left.length; kind++) {
+            PieceKind each = fits.kinds()[kind];
+            long measure = (byVolume ? each.volume : each.weight) / THOUSAND;
+            part += measure * left[kind];
+            all += measure * wanted[kind];
+        }
+        return part * THOUSAND / Math.max(1, all);
+    }
+
+    /** Merges packages, and moves one piece or all of a kind from one to another, as long as that saves. */
+    private Packed rearranged(Packed start) {
+        List<Choice> packages = new ArrayList<>(start.packages);
+        boolean saved = true;
+        while (saved && !effort.isSpent()) {
+            saved = false;
+            for (int from = 0; from < packages.size() && !saved; from++) {
+                for (int to = 0; to < packages.size() && !saved; to++) {
+                    saved = from != to && saveBetween(packages, from, to);
+                }
+            }
+        }
+        return Packed.of(packages);
+    }
+
+    private boolean saveBetween(List<Choice> packages, int from, int to) {
+        Choice giver = packages.get(from);
+        Choice taker = packages.get(to);
+        long before = giver.cents + taker.cents;
+        Optional<Choice> merged = cheapestFor(plus(giver.counts, taker.counts));
+        if (merged.isPresent() && merged.get().cents < before) {
+            packages.set(to, merged.get());
+            packages.remove(from);
+            return true;
+        }
+        for (int kind = 0; kind < giver.counts.length; kind++) {
+            int all = giver.counts[kind];
+            if (all > 0 && (move(packages, from, to, kind, 1) || (all > 1 && move(packages, from, to, kind, all)))) {
+                return true;
+            }
+            if (effort.isSpent()) {
+                return false;
+            }
+        }
+        return false;
+    }
+
+    private boolean move(List<Choice> packages, int from, int to, int kind, int pieces) {
+        Choice giver = packages.get(from);
+        Choice taker = packages.get(to);
+        int[] less = giver.counts.clone();
+        less[kind] -= pieces;
+        int[] more = taker.counts.clone();
+        more[kind] += pieces;
+        if (Filler.sum(less) == 0) {
+            return false;
+        }
+        Optional<Choice> lighter = cheapestFor(less);
+        Optional<Choice> heavier = lighter.flatMap(choice -> cheapestFor(more));
+        if (heavier.isEmpty() || lighter.get().cents + heavier.get().cents >= giver.cents + taker.cents) {
+            return false;
+        }
+        packages.set(from, lighter.get());
+        packages.set(to, heavier.get());
+        return true;
+    }
+
+    /** The carton in which these pieces together cost the least. */
+    private Optional<Choice> cheapestFor(int[] counts) {
+        List<Integer> key = boxed(counts);
+        Optional<Choice> known = choices.get(key);
+        if (known == null) {
+            known = lookFor(counts);
+            choices.put(key, known);
+        }
+        return known;
+    }
+
+    private Optional<Choice> lookFor(int[] counts) {
+        return firstThatHolds(counts, Long.MAX_VALUE, fits::quickly);
+    }
+
+    /** A carton that takes these pieces for less than {@code limit}, looked for with more patience. */
+    private Optional<Choice> cheaperCarton(int[] counts, long limit) {
+        return effort.isSpent() ? Optional.empty() : firstThatHolds(counts, limit, fits::thoroughly);
+    }
+
+    private record Priced(int carton, long cents) {}
+
+    private Optional<Choice> firstThatHolds(
+            int[] counts, long limit, BiFunction<Integer, int[], Optional<Load>> fitting) {
+        Choice best = null;
+        for (Priced each : byPrice(counts)) {
+            if (each.cents >= (best == null ? limit : best.cents)) {
+                break;
+            }
+            Optional<Load> load = fitting.apply(each.carton, counts);
+            if (load.isPresent()) {
+                // A pallet is priced as high as it is loaded, which is never below the price of the bare one.
+                long cents = cost.cents(
+                        fits.cartons().get(each.carton),
+                        fits.outer(each.carton, load.get()),
+                        fits.gross(each.carton, counts));
+                if (cents != PackageCost.NOT_TAKEN && (best == null || cents < best.cents)) {
+                    best = new Choice(each.carton, counts.clone(), load.get(), cents);
+                }
+            }
+        }
+        return Optional.ofNullable(best);
+    }
+
+    private List<Priced> byPrice(int[] counts) {
+        List<Priced> byPrice = new ArrayList<>();
+        for (int carton = 0; carton < cartons; carton++) {
+            if (fits.mayHold(carton, counts)) {
+                CartonType type = fits.cartons().get(carton);
+                long cents = cost.cents(type, type.outer(), fits.gross(carton, counts));
+                if (cents != PackageCost.NOT_TAKEN) {
+                    byPrice.add(new Priced(carton, cents));
+                }
+            }
+        }
+        byPrice.sort(Comparator.comparingLong(Priced::cents));
+        return byPrice;
+    }
+
+    private static List<Choice> with(List<Choice> packages, Choice more) {
+        List<Choice> longer = new ArrayList<>(packages);
+        longer.add(more);
+        return longer;
+    }
+
+    private static int[] minus(int[] from, int[] what) {
+        int[] rest = from.clone();
+        Arrays.setAll(rest, index -> from[index] - what[index]);
+        return rest;
+    }
+
+    private static int[] plus(int[] one, int[] other) {
+        int[] sum = one.clone();
+        Arrays.setAll(sum, index -> one[index] + other[index]);
+        return sum;
+    }
+
+    private static List<Integer> boxed(int[] counts) {
+        return Arrays.stream(counts).boxed().toList();
+    }
+}

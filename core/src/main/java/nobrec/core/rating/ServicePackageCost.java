@@ -1,0 +1,91 @@
+package nobrec.core.rating;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import nobrec.core.calendar.Pickup;
+import nobrec.core.measure.Length;
+import nobrec.core.measure.Size;
+import nobrec.core.measure.Weight;
+import nobrec.core.packing.CartonKind;
+import nobrec.core.packing.CartonType;
+import nobrec.core.packing.PackageCost;
+import nobrec.core.rating.Rating.Prices;
+import nobrec.core.rating.ShipmentToRate.PackageToRate;
+import org.joda.money.CurrencyUnit;
+
+/**
+ * What one package of a shipment costs in one service: its charges with fuel, and its carton. Charges for the whole shipment
+ * are left out, as they do not depend on how it is packed.
+ */
+public final class ServicePackageCost implements PackageCost {
+
+    private final ShipmentToRate shipment;
+    private final Service service;
+    private final Prices prices;
+    private final Pickup pickup;
+    private final CurrencyUnit ours;
+    private final Optional<FreightClass> freightClass;
+    private final long leastCents;
+
+    /** @param shipment its packages do not matter, everything else does */
+    public ServicePackageCost(
+            ShipmentToRate shipment,
+            Service service,
+            Prices prices,
+            Pickup pickup,
+            CurrencyUnit ours,
+            Optional<FreightClass> freightClass) {
+        this.shipment = shipment;
+        this.service = service;
+        this.prices = prices;
+        this.pickup = pickup;
+        this.ours = ours;
+        this.freightClass = freightClass;
+        long least = freight(CartonKind.CARTON, CartonType.Supply.OUR_OWN, cube(new Length(1)), new Weight(1));
+        this.leastCents = least == NOT_TAKEN ? 1 : Math.max(1, least);
+    }
+
+    @Override
+    public String serviceName() {
+        return service.name();
+    }
+
+    @Override
+    public boolean takesCartons() {
+        return service.takes().contains(CartonKind.CARTON);
+    }
+
+    @Override
+    public long leastCents() {
+        return leastCents;
+    }
+
+    @Override
+    public Weight greatestGross() {
+        return service.limits().greatestWeight();
+    }
+
+    @Override
+    public long cents(CartonType carton, Size outer, Weight gross) {
+        long freight = freight(carton.kind(), carton.supply(), outer, gross);
+        return freight == NOT_TAKEN ? NOT_TAKEN : freight + carton.cost().getAmountMinorLong();
+    }
+
+    private long freight(CartonKind kind, CartonType.Supply supply, Size outer, Weight gross) {
+        ShipmentToRate alone = new ShipmentToRate(
+                List.of(new PackageToRate(1, Optional.of(gross), true, outer, kind, supply, 0, freightClass)),
+                shipment.destination(),
+                Set.of(),
+                shipment.goods(),
+                shipment.receiver(),
+                shipment.readyAt(),
+                Optional.empty());
+        Offer offer = Rating.offer(alone, service, prices, pickup, ours);
+        return offer.isAllowed() || offer.isAllowedOnceCompleted() ? offer.totalCents() : NOT_TAKEN;
+    }
+
+    private static Size cube(Length side) {
+        return new Size(side, side, side);
+    }
+}

@@ -1,0 +1,22 @@
+package nobrec.core.rating;
+
+import java.time.LocalDate;
+import java.util.List;
+import org.joda.money.CurrencyUnit;
+
+/** The prices of one service from a first day on. An old shipment costs what the one of its day says. */
+public sealed interface Tariff permits RateSheet, FreightSheet {
+
+    String serviceCode();
+
+    LocalDate firstDay();
+
+    CurrencyUnit currency();
+
+    Zoning zoning();
+
+    List<Surcharge> surcharges();
+
+    /** Code of the fuel index; empty text when there is no fuel surcharge. */
+    String fuelIndex();
+}

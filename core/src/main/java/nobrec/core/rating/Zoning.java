@@ -1,0 +1,58 @@
+package nobrec.core.rating;
+
+import java.util.List;
+import java.util.Map;
+
+/**
+ * How a rate sheet finds its zone: abroad by the country's group; at home by a table of postal codes, then by distance.
+ *
+ * @param names of the zones, in the order of the sheet's columns
+ * @param byDistance whether the zones named 1 to 8 are those of the distance
+ * @param byPostalCode zone name by the first digits of a postal code; the longest that matches counts
+ * @param byCountry zone name by country
+ */
+public record Zoning(
+        List<String> names, boolean byDistance, Map<String, String> byPostalCode, Map<String, String> byCountry) {
+
+    static final int NONE = -1;
+
+    public Zoning {
+        names = List.copyOf(names);
+        byPostalCode = Map.copyOf(byPostalCode);
+        byCountry = Map.copyOf(byCountry);
+    }
+
+    /** The zones 1 to 8 by distance. */
+    public static Zoning distance() {
+        return new Zoning(List.of("1", "2", "3", "4", "5", "6", "7", "8"), true, Map.of(), Map.of());
+    }
+
+    /** Which of the sheet's columns, or {@link #NONE}. */
+    int columnOf(Destination destination) {
+        if (destination.isAbroad()) {
+            String group = byCountry.get(destination.country());
+            return group == null ? NONE : names.indexOf(group);
+        }
+        if (!byPostalCode.isEmpty()) {
+            String code = destination.postalCode();
+            for (int digits = code.length(); digits > 0; digits--) {
+                String zone = byPostalCode.get(code.substring(0, digits));
+                if (zone != null) {
+                    return names.indexOf(zone);
+                }
+            }
+        }
+        return byDistance && destination.distance().isPresent()
+                ? columnOfDistance(destination.distance().get().number())
+                : NONE;
+    }
+
+    private int columnOfDistance(int number) {
+        // By far the most sheets have the eight zones in their order.
+        return names.size() >= number
+                        && names.get(number - 1).length() == 1
+                        && names.get(number - 1).charAt(0) == '0' + number
+                ? number - 1
+                : names.indexOf(String.valueOf(number));
+    }
+}

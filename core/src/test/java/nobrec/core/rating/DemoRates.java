@@ -1,0 +1,136 @@
+package nobrec.core.rating;
+
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.math.BigDecimal;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.time.DayOfWeek;
+import java.time.LocalDate;
+import java.time.LocalDateTime;
+import java.time.LocalTime;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.EnumSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.TreeMap;
+import nobrec.core.address.PlaceKind;
+import nobrec.core.calendar.Pickup;
+import nobrec.core.identifier.TrackingForm;
+import nobrec.core.measure.Length;
+import nobrec.core.measure.LengthUnit;
+import nobrec.core.measure.Size;
+import nobrec.core.measure.Weight;
+import nobrec.core.measure.WeightUnit;
+import nobrec.core.packing.CartonKind;
+import nobrec.core.packing.CartonType.Supply;
+import nobrec.core.packing.PackageCost;
+import nobrec.core.rating.Rating.Prices;
+import nobrec.core.rating.ShipmentToRate.PackageToRate;
+import nobrec.core.rating.ShipmentToRate.Receiver;
+import nobrec.core.tariff.RateSheetReader;
+import nobrec.core.tariff.SheetReading;
+import org.joda.money.CurrencyUnit;
+
+/** The demo's rate sheets, and shipments and services to try them on. */
+public final class DemoRates {
+
+    public static final LocalDate TUESDAY = LocalDate.of(2026, 12, 1);
+    public static final Pickup AFTERNOON =
+            new Pickup(LocalTime.of(16, 30), EnumSet.range(DayOfWeek.MONDAY, DayOfWeek.FRIDAY));
+    public static final Receiver COMPLETE = new Receiver(true, true, List.of());
+    private static final Path RATES = Path.of("../demo/rates");
+
+    private DemoRates() {}
+
+    public static SheetReading read(String csv) {
+        List<List<String>> rows = new ArrayList<>();
+        csv.lines().forEach(line -> rows.add(Arrays.asList(line.split(",", -1))));
+        return RateSheetReader.read(rows);
+    }
+
+    public static Tariff sheet(String csv) {
+        SheetReading reading = read(csv);
+        return reading.tariff().orElseThrow(() -> new AssertionError(reading.faults()));
+    }
+
+    public static Tariff demoSheet(String file) {
+        try {
+            return sheet(Files.readString(RATES.resolve(file)));
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+    }
+
+    public static Prices prices(Tariff tariff, String perCent) {
+        int thousandths = new BigDecimal(perCent).movePointRight(3).intValueExact();
+        return new Prices(
+                Optional.of(tariff),
+                Optional.of(new FuelIndex("F", new TreeMap<>(Map.of(LocalDate.of(2026, 1, 1), thousandths)))));
+    }
+
+    public static Service service(CartonKind... takes) {
+        return new Service(
+                "SVC",
+                "Service",
+                new Carrier("CAR", "Carrier", false, false, TrackingForm.LETTERS_MODULO_10),
+                true,
+                new ServiceLimits(pounds("20000"), inches("200"), inches("900"), Set.of(), Set.of("CA")),
+                new Service.Transit(List.of(1, 1, 2, 2, 3, 4, 4, 5), Map.of()),
+                Set.of(takes),
+                Set.of(),
+                EnumSet.allOf(Extra.class));
+    }
+
+    public static Destination zone(int number) {
+        return new Destination("US", "53703", PlaceKind.BUSINESS, Optional.of(new Zone(number, 100)));
+    }
+
+    public static PackageToRate parcel(int number, String weight, String size) {
+        String[] sides = size.split("x");
+        return new PackageToRate(
+                number,
+                Optional.of(pounds(weight)),
+                true,
+                Size.of(sides[0], sides[1], sides[2], LengthUnit.INCH),
+                CartonKind.CARTON,
+                Supply.OUR_OWN,
+                0,
+                Optional.empty());
+    }
+
+    public static ShipmentToRate shipment(Destination to, Set<Extra> extras, PackageToRate... packages) {
+        return new ShipmentToRate(
+                List.of(packages), to, extras, Set.of(), COMPLETE, TUESDAY.atTime(13, 5), Optional.empty());
+    }
+
+    public static Offer offer(ShipmentToRate shipment, Tariff tariff, String fuel) {
+        return Rating.offer(shipment, service(CartonKind.values()), prices(tariff, fuel), AFTERNOON, CurrencyUnit.USD);
+    }
+
+    /** What a package costs by the demo's Plover Ground to zone 5, with fuel. */
+    public static PackageCost costByPloverGround() {
+        return new ServicePackageCost(
+                shipment(zone(5), Set.of(), parcel(1, "1", "4x4x4")),
+                service(CartonKind.CARTON, CartonKind.ENVELOPE, CartonKind.TUBE),
+                prices(demoSheet("plover-ground-2026.csv"), "16.5"),
+                AFTERNOON,
+                CurrencyUnit.USD,
+                Optional.empty());
+    }
+
+    public static Weight pounds(String amount) {
+        return Weight.of(amount, WeightUnit.POUND);
+    }
+
+    public static Length inches(String amount) {
+        return Length.of(amount, LengthUnit.INCH);
+    }
+
+    static LocalDateTime at(LocalDate day, int hour) {
+        return day.atTime(hour, 0);
+    }
+}

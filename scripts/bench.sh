@@ -1,0 +1,15 @@
+# Measurements, never part of the tests.
+
+help_bench() {
+  cat <<'TEXT'
+./nobrec bench
+  Measures pricing and packing, as ratios within one run, and writes docs/benchmarks.md. Takes about three minutes; leave the
+  machine alone meanwhile.
+TEXT
+}
+
+do_bench() {
+  install_what_is_missing
+  mvn -B -ntp -q -Pbench -pl core,bench -DskipTests -Dspotless.check.skip package </dev/null
+  (cd bench && java -cp "target/bench-0.1.0.jar:target/lib/*" nobrec.bench.Bench ../docs/benchmarks.md)
+}

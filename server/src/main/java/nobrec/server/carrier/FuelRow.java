@@ -1,0 +1,10 @@
+package nobrec.server.carrier;
+
+import java.time.LocalDate;
+
+/**
+ * A row of table fuel_index.
+ *
+ * @param thousandths of a per cent
+ */
+public record FuelRow(String code, LocalDate firstDay, int thousandths) {}

@@ -1,0 +1,69 @@
+package nobrec.server.carrier;
+
+import io.swagger.v3.oas.annotations.tags.Tag;
+import java.io.IOException;
+import java.nio.charset.StandardCharsets;
+import java.security.Principal;
+import java.time.LocalDate;
+import java.util.List;
+import nobrec.core.rating.Tariff;
+import nobrec.core.tariff.SheetFault;
+import nobrec.core.tariff.SheetReading;
+import nobrec.server.actlog.ActLog;
+import nobrec.server.platform.security.ForCoordinators;
+import nobrec.server.platform.security.ForEveryone;
+import org.springframework.format.annotation.DateTimeFormat;
+import org.springframework.http.MediaType;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RestController;
+import org.springframework.web.multipart.MultipartFile;
+
+/** Rate sheets in and out as CSV. */
+@RestController
+@RequestMapping("/api/rate-sheets")
+@Tag(name = "rate sheets")
+class RateSheetController {
+
+    private final ServiceCatalog catalog;
+    private final ActLog actLog;
+
+    RateSheetController(ServiceCatalog catalog, ActLog actLog) {
+        this.catalog = catalog;
+        this.actLog = actLog;
+    }
+
+    /** @param cautions what is odd about the sheet, by row; it was taken all the same */
+    record SheetTaken(String service, LocalDate firstDay, List<Caution> cautions) {}
+
+    record Caution(int row, String reason) {}
+
+    /** Reads a sheet in. One with a fault is refused whole, with rows and reasons. */
+    @PostMapping(consumes = MediaType.MULTIPART_FORM_DATA_VALUE)
+    @ForCoordinators
+    SheetTaken read(@RequestParam MultipartFile file, Principal who) throws IOException {
+        String name = "“" + file.getOriginalFilename() + "”";
+        String csv = new String(file.getBytes(), StandardCharsets.UTF_8);
+        Tariff tariff = catalog.addRateSheet(name, csv);
+        SheetReading reading = RateSheetFile.read(csv);
+        actLog.write(who.getName(), "read a rate sheet", tariff.serviceCode(), "from " + tariff.firstDay());
+        return new SheetTaken(
+                tariff.serviceCode(),
+                tariff.firstDay(),
+                reading.faults().stream()
+                        .filter(SheetFault::caution)
+                        .map(fault -> new Caution(fault.row(), fault.reason()))
+                        .toList());
+    }
+
+    /** The sheet of a service that is in force on a day. */
+    @GetMapping(value = "/{service}", produces = "text/csv")
+    @ForEveryone
+    String write(
+            @PathVariable String service, @RequestParam @DateTimeFormat(iso = DateTimeFormat.ISO.DATE) LocalDate day) {
+        return catalog.rateSheetCsv(service, day);
+    }
+}

@@ -1,0 +1,78 @@
+package nobrec.server.charge;
+
+import java.time.LocalDate;
+import java.util.Arrays;
+import java.util.Optional;
+import java.util.stream.Collectors;
+import nobrec.core.charging.ChargeRule;
+import nobrec.core.charging.FreightTerms;
+import nobrec.server.platform.Moneys;
+import org.joda.money.Money;
+
+/** A row of table charge_rule. */
+record ChargeRuleRow(
+        LocalDate firstDay,
+        LocalDate lastDay,
+        String name,
+        String customer,
+        FreightTerms terms,
+        String serviceCode,
+        Money orderFrom,
+        int markup,
+        Money handling,
+        boolean cartonsAtCost,
+        int discount,
+        Money roundUpTo,
+        Money floorAmount,
+        Money capAmount,
+        Money freeFromOrder,
+        String freeServices,
+        boolean holdsEstimate) {
+
+    static ChargeRuleRow of(LocalDate firstDay, ChargeRule rule) {
+        return new ChargeRuleRow(
+                firstDay,
+                null,
+                rule.name(),
+                rule.when().customer().orElse(null),
+                rule.when().terms().orElse(null),
+                rule.when().service().orElse(null),
+                Moneys.ofCents(rule.when().orderFromCents()),
+                rule.markup(),
+                Moneys.ofCents(rule.handlingCents()),
+                rule.cartonsAtCost(),
+                rule.discount(),
+                Moneys.ofCents(rule.roundUpToCents()),
+                Moneys.ofCents(rule.floorCents()),
+                Moneys.ofCents(rule.capCents()),
+                Moneys.ofCents(rule.freeFromOrderCents()),
+                rule.freeServices().stream().sorted().collect(Collectors.joining(",")),
+                rule.holdsEstimate());
+    }
+
+    boolean isInForceOn(LocalDate day) {
+        return !firstDay.isAfter(day) && (lastDay == null || !lastDay.isBefore(day));
+    }
+
+    ChargeRule rule() {
+        return new ChargeRule(
+                name,
+                new ChargeRule.Applies(
+                        Optional.ofNullable(customer),
+                        Optional.ofNullable(terms),
+                        Optional.ofNullable(serviceCode),
+                        orderFrom.getAmountMinorLong()),
+                markup,
+                handling.getAmountMinorLong(),
+                cartonsAtCost,
+                discount,
+                roundUpTo.getAmountMinorLong(),
+                floorAmount.getAmountMinorLong(),
+                capAmount.getAmountMinorLong(),
+                freeFromOrder.getAmountMinorLong(),
+                Arrays.stream(freeServices.split(","))
+                        .filter(code -> !code.isEmpty())
+                        .collect(Collectors.toSet()),
+                holdsEstimate);
+    }
+}

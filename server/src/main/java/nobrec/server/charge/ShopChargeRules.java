@@ -1,0 +1,44 @@
+package nobrec.server.charge;
+
+import java.time.Duration;
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Set;
+import nobrec.core.charging.ChargeRule;
+import nobrec.core.charging.ChargeRules;
+import nobrec.core.charging.FreightBill;
+import nobrec.server.platform.Remembered;
+import org.springframework.stereotype.Service;
+
+/** How the shop turns freight cost into what the customer pays. */
+@Service
+public class ShopChargeRules {
+
+    /** Before a rule is set up freight is passed on as it is. */
+    private static final ChargeRule AT_COST =
+            new ChargeRule("At cost", ChargeRule.Applies.ALWAYS, 0, 0, false, 0, 0, 0, 0, 0, Set.of(), false);
+
+    private static final Duration REMEMBERED = Duration.ofSeconds(5);
+
+    private final ChargeRuleMapper mapper;
+    private final Remembered<List<ChargeRuleRow>> rules;
+
+    ShopChargeRules(ChargeRuleMapper mapper) {
+        this.mapper = mapper;
+        this.rules = new Remembered<>(REMEMBERED, mapper::all);
+    }
+
+    /** The rule that counts for a shipment on a day. */
+    public ChargeRule ruleFor(FreightBill bill, LocalDate day) {
+        List<ChargeRule> inForce = rules.get().stream()
+                .filter(row -> row.isInForceOn(day))
+                .map(ChargeRuleRow::rule)
+                .toList();
+        return ChargeRules.pick(inForce, bill).orElse(AT_COST);
+    }
+
+    public void add(LocalDate firstDay, ChargeRule rule) {
+        mapper.insert(ChargeRuleRow.of(firstDay, rule));
+        rules.forget();
+    }
+}

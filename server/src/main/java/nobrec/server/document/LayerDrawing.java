@@ -1,0 +1,103 @@
+package nobrec.server.document;
+
+import java.util.List;
+import java.util.Map;
+import java.util.TreeMap;
+import java.util.stream.Collectors;
+import nobrec.server.document.SlipText.DrawingText;
+import nobrec.server.document.SlipText.LayerText;
+import nobrec.server.document.SlipText.PieceText;
+
+/** A package's layers seen from above, side by side, the lowest first; each item has a letter that a key below explains. */
+final class LayerDrawing {
+
+    private static final int ACROSS = 4;
+    private static final int MOST_LAYERS = 12;
+    private static final int CELL = 1180;
+    private static final int HEAD = 110;
+    private static final int LETTER = 80;
+    private static final int PAGE_MILLIMETRES = 180;
+    private static final int ALPHABET = 26;
+
+    private LayerDrawing() {}
+
+    static String svg(DrawingText drawing) {
+        List<LayerText> layers =
+                drawing.layers().subList(0, Math.min(drawing.layers().size(), MOST_LAYERS));
+        if (layers.isEmpty()) {
+            return "";
+        }
+        Map<String, String> letters = letters(drawing);
+        int columns = Math.min(ACROSS, layers.size());
+        int rows = (layers.size() + ACROSS - 1) / ACROSS;
+        int rowHeight = drawing.width() + HEAD * 2;
+        int width = CELL * ACROSS;
+        int height = rows * rowHeight + HEAD;
+        StringBuilder svg = new StringBuilder("<svg xmlns=\"http://www.w3.org/2000/svg\" width=\"" + PAGE_MILLIMETRES
+                + "mm\" height=\"" + PAGE_MILLIMETRES * height / width + "mm\" viewBox=\"0 0 " + width + " " + height
+                + "\" font-family=\"Figures\" font-size=\"" + LETTER + "\">");
+        for (int index = 0; index < layers.size(); index++) {
+            int left = index % columns * CELL;
+            int top = index / ACROSS * rowHeight;
+            layer(svg, drawing, layers.get(index), index + 1, left, top, letters);
+        }
+        return svg + text(0, height - HEAD / 4, key(letters)) + "</svg>";
+    }
+
+    private static void layer(
+            StringBuilder svg,
+            DrawingText drawing,
+            LayerText layer,
+            int number,
+            int left,
+            int top,
+            Map<String, String> letters) {
+        svg.append(text(left, top + LETTER, "layer " + number + ", from " + layer.height()));
+        svg.append(rectangle(left, top + HEAD, drawing.length(), drawing.width(), 10));
+        for (PieceText piece : layer.pieces()) {
+            // The front edge of the package is at the bottom of the drawing.
+            int up = top + HEAD + drawing.width() - piece.y() - piece.width();
+            svg.append(rectangle(left + piece.x(), up, piece.length(), piece.width(), 4));
+            svg.append("<text text-anchor=\"middle\" x=\"" + (left + piece.x() + piece.length() / 2) + "\" y=\""
+                    + (up + piece.width() / 2 + LETTER / 3) + "\">" + letters.get(piece.item()) + "</text>");
+        }
+    }
+
+    private static String rectangle(int x, int y, int width, int height, int stroke) {
+        return "<rect x=\"" + x + "\" y=\"" + y + "\" width=\"" + width + "\" height=\"" + height
+                + "\" fill=\"none\" stroke=\"#000\" stroke-width=\"" + stroke + "\"/>";
+    }
+
+    private static String text(int x, int y, String text) {
+        return "<text x=\"" + x + "\" y=\"" + y + "\">" + escaped(text) + "</text>";
+    }
+
+    private static Map<String, String> letters(DrawingText drawing) {
+        Map<String, String> letters = new TreeMap<>();
+        for (LayerText layer : drawing.layers()) {
+            for (PieceText piece : layer.pieces()) {
+                letters.computeIfAbsent(piece.item(), item -> letter(letters.size()));
+            }
+        }
+        return letters;
+    }
+
+    private static String letter(int index) {
+        char first = (char) ('a' + index % ALPHABET);
+        return index < ALPHABET ? String.valueOf(first) : first + String.valueOf(index / ALPHABET);
+    }
+
+    private static String key(Map<String, String> letters) {
+        return letters.entrySet().stream()
+                .sorted(Map.Entry.comparingByValue())
+                .map(each -> each.getValue() + " " + each.getKey())
+                .collect(Collectors.joining("    "));
+    }
+
+    private static String escaped(String text) {
+        return text.replace("&", "&amp;")
+                .replace("<", "&lt;")
+                .replace(">", "&gt;")
+                .replace("\"", "&quot;");
+    }
+}

@@ -1,0 +1,196 @@
+package nobrec.server.shipment;
+
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.concurrent.TimeUnit;
+import java.util.function.BooleanSupplier;
+import nobrec.core.measure.Length;
+import nobrec.core.measure.Size;
+import nobrec.core.measure.Weight;
+import nobrec.core.packing.CartonReason;
+import nobrec.core.packing.CartonType;
+import nobrec.core.packing.LotShare;
+import nobrec.core.packing.PackItem;
+import nobrec.core.packing.PackPlan;
+import nobrec.core.packing.PackPlan.PlannedPackage;
+import nobrec.core.packing.PackPlanner;
+import nobrec.core.packing.PackageCost;
+import nobrec.core.packing.PackingEffort;
+import nobrec.core.packing.Placement;
+import nobrec.server.carton.CartonTypes;
+import nobrec.server.platform.LotText;
+import nobrec.server.platform.NobrecSettings;
+import org.springframework.stereotype.Component;
+
+/** Has packages planned and keeps them. What a person placed stays as it is. */
+@Component
+class ShipmentPacker {
+
+    /** A plan is ready by then, whatever the machine. */
+    private static final long LONGEST_MILLIS = 150;
+
+    static final String BY_HAND = "Placed by hand.";
+
+    private final ShipmentMapper mapper;
+    private final CartonTypes cartonTypes;
+    private final RatingFeed feed;
+    private final NobrecSettings settings;
+
+    ShipmentPacker(ShipmentMapper mapper, CartonTypes cartonTypes, RatingFeed feed, NobrecSettings settings) {
+        this.mapper = mapper;
+        this.cartonTypes = cartonTypes;
+        this.feed = feed;
+        this.settings = settings;
+    }
+
+    /** Plans everything that no person has placed. */
+    void pack(Shipment shipment, Jobs jobs) {
+        List<Shipment.Package> byHand = shipment.packages().stream()
+                .filter(Shipment.Package::placedByHand)
+                .toList();
+        shipment.packages().stream().filter(each -> !each.placedByHand()).forEach(this::remove);
+        renumber(byHand);
+        List<PackItem> rest = rest(shipment, byHand, jobs);
+        if (rest.isEmpty()) {
+            return;
+        }
+        int number = byHand.size();
+        for (PlannedPackage planned : plan(rest, shipment, jobs).packages()) {
+            number++;
+            insert(shipment.id(), number, planned);
+        }
+    }
+
+    private PackPlan plan(List<PackItem> items, Shipment shipment, Jobs jobs) {
+        long end = System.nanoTime() + TimeUnit.MILLISECONDS.toNanos(LONGEST_MILLIS);
+        BooleanSupplier outOfTime = () -> System.nanoTime() > end;
+        PackPlanner planner = new PackPlanner(cartonTypes.all());
+        List<PackageCost> wanted = feed.costsInWantedService(shipment, jobs);
+        if (!wanted.isEmpty()) {
+            PackPlan plan = planner.plan(items, wanted, PackingEffort.whileSomebodyWaits(outOfTime));
+            if (plan.packages().stream().noneMatch(each -> each.reason() instanceof CartonReason.NothingFits)) {
+                return plan;
+            }
+        }
+        return planner.plan(
+                items, feed.costsInGroundServices(shipment, jobs), PackingEffort.whileSomebodyWaits(outOfTime));
+    }
+
+    /** What is in no package placed by hand, with the lots that are left for it. */
+    private static List<PackItem> rest(Shipment shipment, List<Shipment.Package> byHand, Jobs jobs) {
+        Map<Long, Integer> placed = new HashMap<>();
+        byHand.forEach(each -> each.contents()
+                .forEach(content -> placed.merge(content.workOrderLineId(), content.quantity(), Integer::sum)));
+        List<PackItem> rest = new ArrayList<>();
+        for (Shipment.Line line : shipment.lines()) {
+            int taken = placed.getOrDefault(line.workOrderLineId(), 0);
+            if (line.quantity() > taken) {
+                PackItem item = jobs.line(line.workOrderLineId()).asPackItem(line.quantity() - taken);
+                int before = jobs.line(line.workOrderLineId()).quantityShipped() + taken;
+                rest.add(new PackItem(
+                        item.key(),
+                        item.description(),
+                        item.quantity(),
+                        item.unitWeight(),
+                        item.unitSize(),
+                        item.handling(),
+                        LotShare.take(item.lots(), before, item.quantity())));
+            }
+        }
+        return rest;
+    }
+
+    private void insert(long shipmentId, int number, PlannedPackage planned) {
+        Size size = planned.carton().outerWhenFilledTo(top(planned.placements()));
+        NewPackage row = new NewPackage(
+                shipmentId,
+                number,
+                planned.carton().code(),
+                CartonReason.sentence(planned.reason(), settings.units()),
+                size,
+                planned.expectedWeight().orElse(null),
+                false);
+        mapper.insertPackage(row);
+        planned.contents()
+                .forEach(content -> mapper.insertContent(
+                        row.getId(), content.itemKey(), content.quantity(), LotText.write(content.lots())));
+        insertPlacements(row.getId(), planned.placements());
+    }
+
+    private void insertPlacements(long packageId, List<Placement> placements) {
+        List<PlacementRow> rows = new ArrayList<>();
+        for (Placement placement : placements) {
+            rows.add(PlacementRow.of(packageId, rows.size() + 1, placement));
+        }
+        if (!rows.isEmpty()) {
+            mapper.insertPlacements(rows);
+        }
+    }
+
+    /** An empty package of a type, to be filled by hand. */
+    long add(Shipment shipment, CartonType carton) {
+        NewPackage row = new NewPackage(
+                shipment.id(),
+                shipment.packages().size() + 1,
+                carton.code(),
+                BY_HAND,
+                carton.outer(),
+                carton.tare(),
+                true);
+        mapper.insertPackage(row);
+        return row.getId();
+    }
+
+    /** A package holds something else by a person's decision: laid out anew, and to be weighed anew. */
+    void fill(long packageId, CartonType carton, List<Shipment.Content> contents, Jobs jobs) {
+        mapper.deleteInside(packageId);
+        contents.forEach(content -> mapper.insertContent(
+                packageId, content.workOrderLineId(), content.quantity(), LotText.write(content.lots())));
+        List<Placement> placements = arrange(carton, contents, jobs).orElse(List.of());
+        insertPlacements(packageId, placements);
+        mapper.updateCarton(
+                packageId,
+                carton.code(),
+                BY_HAND,
+                carton.outerWhenFilledTo(top(placements)),
+                expectedWeight(contents, carton, jobs).orElse(null),
+                true);
+    }
+
+    Optional<List<Placement>> arrange(CartonType carton, List<Shipment.Content> contents, Jobs jobs) {
+        return contents.isEmpty() ? Optional.empty() : PackPlanner.arrange(carton, jobs.items(contents));
+    }
+
+    void remove(Shipment.Package packed) {
+        mapper.deleteInside(packed.id());
+        mapper.deletePackage(packed.id());
+    }
+
+    /** Numbers packages 1, 2, ... in their order; numbers only ever fall, so that none is taken twice on the way. */
+    void renumber(List<Shipment.Package> packages) {
+        for (int index = 0; index < packages.size(); index++) {
+            if (packages.get(index).number() != index + 1) {
+                mapper.updateNumber(packages.get(index).id(), index + 1);
+            }
+        }
+    }
+
+    private static Length top(List<Placement> placements) {
+        return placements.stream().map(Placement::top).max(Length::compareTo).orElse(new Length(0));
+    }
+
+    private static Optional<Weight> expectedWeight(List<Shipment.Content> contents, CartonType carton, Jobs jobs) {
+        Weight sum = carton.tare();
+        for (Shipment.Content content : contents) {
+            Optional<Weight> unit = jobs.line(content.workOrderLineId()).unitWeight();
+            if (unit.isEmpty()) {
+                return Optional.empty();
+            }
+            sum = sum.plus(unit.get().times(content.quantity()));
+        }
+        return Optional.of(sum);
+    }
+}

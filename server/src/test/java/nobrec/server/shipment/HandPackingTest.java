@@ -1,0 +1,218 @@
+package nobrec.server.shipment;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.nio.charset.StandardCharsets;
+import java.util.List;
+import java.util.Map;
+import nobrec.server.ServerTest;
+import org.junit.jupiter.api.Test;
+import org.springframework.test.web.servlet.assertj.MvcTestResult;
+import tools.jackson.databind.JsonNode;
+
+/** What a person does to the packages, and several jobs in a shipment or one job in several. */
+class HandPackingTest extends ServerTest {
+
+    private static final String TO =
+            ",Quillfeather,PO 9,Quillfeather Packaging,Dock,88 Carding Lane,,Madison,WI,53703,US,"
+                    + "(608) 555-0142,,12/04/2026,Plover Ground,we pay and bill,";
+
+    private JsonNode open(String number, int kits) {
+        String heading = new String(demoFile("orders-tuesday.csv"), StandardCharsets.UTF_8)
+                .lines()
+                .findFirst()
+                .orElseThrow();
+        String rows = number + TO + "SK-2,Seal kit," + kits + ",0.3,5x4x1,26.00,,L1=2;L2,8484.20,US,,,,\n" + number + TO
+                + "PN-150,Pin,4,4.1,8x1.7x1.7,31.00,,,8412.90,US,,,,";
+        drop(number + ".csv", (heading + "\n" + rows).getBytes(StandardCharsets.UTF_8));
+        return json(send("POST", "/api/shipments", Map.of("job", number)));
+    }
+
+    private JsonNode act(JsonNode bench, String method, String path, Object body) {
+        return json(attempt(bench, method, path, body));
+    }
+
+    private MvcTestResult attempt(JsonNode bench, String method, String path, Object body) {
+        return send(method, "/api/shipments/" + bench.path("id").asLong() + path, body);
+    }
+
+    private static long line(JsonNode bench, int index) {
+        return bench.path("lines").get(index).path("id").asLong();
+    }
+
+    private static Map<String, Object> move(JsonNode bench, int line, int quantity, int from, int to) {
+        return Map.of("line", line(bench, line), "quantity", quantity, "from", from, "to", to);
+    }
+
+    private static int pieces(JsonNode bench) {
+        int sum = 0;
+        for (JsonNode each : bench.path("packages")) {
+            for (JsonNode content : each.path("contents")) {
+                sum += content.path("quantity").asInt();
+            }
+        }
+        return sum;
+    }
+
+    private static JsonNode packageAt(JsonNode bench, int index) {
+        return bench.path("packages").get(index);
+    }
+
+    private JsonNode weighAll(JsonNode bench) {
+        JsonNode weighed = bench;
+        for (JsonNode each : bench.path("packages")) {
+            weighed = act(
+                    bench,
+                    "PUT",
+                    "/packages/" + each.path("number").asInt() + "/weight",
+                    Map.of("text", each.path("expectedWeight").asString()));
+        }
+        return weighed;
+    }
+
+    @Test
+    void thePlanHasAPlaceForEachPieceAndLotsGoAlong() {
+        JsonNode bench = open("T-50", 6);
+        int placed = 0;
+        for (JsonNode layer : packageAt(bench, 0).path("layers")) {
+            placed += layer.path("pieces").size();
+        }
+        assertThat(placed).isEqualTo(10);
+        assertThat(packageAt(bench, 0).path("cartonReason").asString())
+                .startsWith("Cheapest by Plover Ground in one package");
+        assertThat(packageAt(bench, 0).path("contents").get(0).path("lots").asString())
+                .isEqualTo("lot L1 (2), L2 (4)");
+    }
+
+    @Test
+    void whatIsMovedStaysAndTheRestIsPlannedAnew() {
+        JsonNode bench = open("T-51", 6);
+        bench = act(bench, "POST", "/packages", Map.of("text", "C1"));
+        assertThat(bench.path("checks").toString()).contains("Package 2 is empty.");
+        bench = act(bench, "POST", "/moves", move(bench, 0, 2, 1, 2));
+        assertThat(packageAt(bench, 1).path("placedByHand").asBoolean()).isTrue();
+        assertThat(packageAt(bench, 1).path("layers").get(0).path("pieces")).hasSize(2);
+        assertThat(pieces(bench)).isEqualTo(10);
+
+        JsonNode anew = act(bench, "POST", "/plan", Map.of("all", false));
+        assertThat(packageAt(anew, 1).path("contents"))
+                .isEqualTo(packageAt(bench, 1).path("contents"));
+        JsonNode all = act(anew, "POST", "/plan", Map.of("all", true));
+        assertThat(all.path("packages")).hasSize(1);
+        assertThat(pieces(all)).isEqualTo(10);
+    }
+
+    @Test
+    void repeatMergeAndEmptiedPackagesKeepEveryPiece() {
+        JsonNode bench = open("T-52", 9);
+        bench = act(bench, "POST", "/packages", Map.of("text", "C1"));
+        bench = act(bench, "POST", "/moves", move(bench, 0, 3, 1, 2));
+        bench = act(bench, "PUT", "/packages/1/carton", Map.of("text", "C2"));
+        MvcTestResult tooMany = attempt(bench, "POST", "/packages/2/repeat", Map.of());
+        assertThat(tooMany.getResponse().getStatus()).isEqualTo(422);
+        assertThat(json(tooMany).path("detail").asString()).contains("Only 0 of SK-2 are left");
+        bench = act(bench, "POST", "/moves", move(bench, 0, 3, 1, 0));
+        assertThat(bench.path("checks").toString()).contains("3 of 13 pieces are in no package.");
+        bench = act(bench, "POST", "/packages/2/repeat", Map.of());
+        assertThat(bench.path("packages")).hasSize(3);
+        assertThat(pieces(bench)).isEqualTo(13);
+        bench = act(bench, "POST", "/packages/3/merge", Map.of("into", 2));
+        assertThat(bench.path("packages")).hasSize(2);
+        assertThat(pieces(bench)).isEqualTo(13);
+        bench = act(bench, "POST", "/moves", move(bench, 0, 6, 2, 1));
+        assertThat(bench.path("packages")).hasSize(1);
+        assertThat(pieces(bench)).isEqualTo(13);
+    }
+
+    @Test
+    void moreThanThereIsCannotBeMoved() {
+        JsonNode bench = open("T-53", 6);
+        MvcTestResult refused = attempt(bench, "POST", "/moves", move(bench, 0, 7, 1, 0));
+        assertThat(json(refused).path("detail").asString()).isEqualTo("Package 1 holds 6 of them.");
+        assertThat(attempt(bench, "POST", "/moves", move(bench, 0, 1, 1, 9))
+                        .getResponse()
+                        .getStatus())
+                .isEqualTo(404);
+        assertThat(pieces(json(send("POST", "/api/shipments", Map.of("job", "T-53")))))
+                .isEqualTo(10);
+    }
+
+    @Test
+    void aJobGoesInTwoShipments() {
+        JsonNode bench = open("T-54", 6);
+        bench = act(bench, "POST", "/left-behind", Map.of("line", line(bench, 0), "quantity", 2));
+        assertThat(bench.path("lines").get(0).path("staysBehind").asInt()).isEqualTo(2);
+        assertThat(pieces(bench)).isEqualTo(8);
+        ship(weighAll(bench));
+        JsonNode rest = json(send("POST", "/api/shipments", Map.of("job", "T-54")));
+        assertThat(rest.path("state").asString()).isEqualTo("OPEN");
+        assertThat(pieces(rest)).isEqualTo(2);
+        assertThat(packageAt(rest, 0).path("contents").get(0).path("lots").asString())
+                .isEqualTo("lot L2 (2)");
+        ship(weighAll(rest));
+        JsonNode last = json(send("POST", "/api/shipments", Map.of("job", "T-54")));
+        assertThat(last.path("state").asString()).isEqualTo("SHIPPED");
+        assertThat(last.path("id").asLong()).isEqualTo(rest.path("id").asLong());
+    }
+
+    @Test
+    void twoJobsGoInOneShipmentAndAreBothReported() {
+        JsonNode other = open("T-56", 3);
+        JsonNode bench = open("T-55", 6);
+        bench = act(bench, "POST", "/jobs", Map.of("job", "T-56"));
+        assertThat(bench.path("jobsAlong").get(0).asString()).isEqualTo("T-56");
+        assertThat(pieces(bench)).isEqualTo(17);
+        assertThat(json(send("POST", "/api/shipments", Map.of("job", "T-56")))
+                        .path("id")
+                        .asLong())
+                .isEqualTo(bench.path("id").asLong())
+                .isNotEqualTo(other.path("id").asLong());
+        JsonNode shipped = json(ship(weighAll(bench)));
+        assertThat(shipped.path("state").asString()).isEqualTo("SHIPPED");
+        List<String> jobs =
+                List.of(get("/api/postings").findValuesAsString("job").toArray(String[]::new));
+        assertThat(jobs).contains("T-55", "T-56");
+        MvcTestResult again = attempt(open("T-57", 3), "POST", "/jobs", Map.of("job", "T-56"));
+        assertThat(json(again).path("detail").asString()).contains("All of it has left.");
+    }
+
+    @Test
+    void onlyJobsToTheSamePlaceGoTogether() {
+        JsonNode bench = open("T-58", 3);
+        MvcTestResult refused = attempt(bench, "POST", "/jobs", Map.of("job", "2398"));
+        assertThat(refused.getResponse().getStatus()).isEqualTo(422);
+        assertThat(json(refused).path("detail").asString()).contains("Saint Louis");
+    }
+
+    @Test
+    void extrasShipDayAndAnImplausibleWeight() {
+        JsonNode bench = open("T-59", 6);
+        String before = chosen(bench).path("total").asString();
+        bench = act(bench, "PUT", "/extras", Map.of("extras", List.of("SIGNATURE")));
+        assertThat(chosen(bench).path("total").asString()).isNotEqualTo(before);
+        assertThat(chosen(bench).path("lines").toString()).contains("Wanted: signature: 5.75 for the package");
+        bench = act(
+                bench, "PUT", "/ship-day", Map.of("day", bench.path("tomorrow").asString()));
+        assertThat(chosen(bench).path("departure").asString())
+                .isEqualTo(bench.path("tomorrow").asString());
+        bench = act(bench, "PUT", "/packages/1/weight", Map.of("text", "14.4"));
+        assertThat(bench.path("checks").toString()).contains("1 × PN-150 missing would explain it.");
+        assertThat(attempt(bench, "PUT", "/extras", Map.of("extras", List.of("A_WAVE")))
+                        .getResponse()
+                        .getStatus())
+                .isEqualTo(400);
+    }
+
+    @Test
+    void heavyThingsGoOnAPalletByFreight() {
+        JsonNode bench = json(send("POST", "/api/shipments", Map.of("job", "2416")));
+        assertThat(bench.path("packages")).singleElement().satisfies(pallet -> {
+            assertThat(pallet.path("cartonCode").asString()).isEqualTo("P1");
+            assertThat(pallet.toString()).contains("× Valve block");
+        });
+        assertThat(chosen(bench).path("service").asString()).isEqualTo("CUR-LTL");
+        assertThat(chosen(bench).path("lines").toString()).contains("by density", "per hundred lb");
+        JsonNode parcel = act(bench, "PUT", "/service", Map.of("text", "PLV-GROUND"));
+        assertThat(parcel.path("packages").size()).isGreaterThan(3);
+    }
+}

@@ -1,0 +1,57 @@
+import { acts, type BenchData, type useAct } from "./useBench";
+
+/** Another job to the same place goes along; or some pieces stay for another shipment. */
+export function Along({ bench, act }: { bench: BenchData; act: ReturnType<typeof useAct> }) {
+  return (
+    <div className="mt-3 space-y-2">
+      <form
+        className="flex items-center gap-1"
+        onSubmit={(event) => {
+          event.preventDefault();
+          const form = event.currentTarget;
+          act.mutate(acts.addJob(String(new FormData(form).get("job") ?? "")), {
+            onSuccess: () => form.reset(),
+          });
+        }}
+      >
+        <label className="flex flex-1 items-center gap-1">
+          <span className="whitespace-nowrap">Job along</span>
+          <input name="job" maxLength={40} required className="entry w-full font-mono" />
+        </label>
+        <button type="submit" className="act" disabled={act.isPending}>
+          Add
+        </button>
+      </form>
+      <form
+        className="flex items-center gap-1"
+        onSubmit={(event) => {
+          event.preventDefault();
+          const form = new FormData(event.currentTarget);
+          act.mutate(
+            acts.leaveBehind({ line: Number(form.get("line")), quantity: Number(form.get("quantity")) }),
+          );
+        }}
+      >
+        <span className="whitespace-nowrap">Stays</span>
+        <input
+          name="quantity"
+          type="number"
+          min={1}
+          defaultValue={1}
+          aria-label="How many stay here"
+          className="entry w-14 font-mono"
+        />
+        <select name="line" aria-label="Of which line" className="entry min-w-0 flex-1">
+          {bench.lines.map((line) => (
+            <option key={line.id} value={line.id}>
+              {line.item}
+            </option>
+          ))}
+        </select>
+        <button type="submit" className="act" disabled={act.isPending}>
+          Leave
+        </button>
+      </form>
+    </div>
+  );
+}
