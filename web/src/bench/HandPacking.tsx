@@ -57,7 +57,6 @@ export function HandPacking({ bench, each, act }: Props) {
             </select>
           </label>
         )}
-        {each.placedByHand && <strong className="text-primary">placed by hand</strong>}
       </div>
     </div>
   );

@@ -60,6 +60,8 @@ export function LayerPlan({ each }: { each: Package }) {
           {layer.pieces.map((piece, index) => {
             const [x, w] = [piece.x * scale, piece.length * scale];
             const [y, h] = [high - (piece.y + piece.width) * scale, piece.width * scale];
+            // Of a carton on a pallet its code; what is in it is said below.
+            const label = piece.item.split(":")[0] ?? piece.item;
             return (
               <g key={index}>
                 <rect
@@ -70,7 +72,7 @@ export function LayerPlan({ each }: { each: Package }) {
                   strokeWidth={0.8}
                   className={shade(lines.indexOf(piece.line))}
                 />
-                {piece.item.length * LETTER_WIDE < w && h > 10 && (
+                {label.length * LETTER_WIDE < w && h > 10 && (
                   <text
                     x={x + w / 2}
                     y={y + h / 2 + 3.5}
@@ -78,7 +80,7 @@ export function LayerPlan({ each }: { each: Package }) {
                     stroke="none"
                     className="fill-base-content font-mono text-[10px]"
                   >
-                    {piece.item}
+                    {label}
                   </text>
                 )}
               </g>

@@ -1,4 +1,5 @@
 import { useCallback, useMemo, useState } from "react";
+import { count } from "../ui/format";
 import { Key } from "../ui/Key";
 import { useKeys } from "../ui/keys";
 import { CartonChoice } from "./CartonChoice";
@@ -57,8 +58,8 @@ export function Packages({ bench, act, setPreview }: Props) {
 
   return (
     <section aria-label="Packages" className="overflow-auto border-r border-base-300 px-4 py-3">
-      <div className="flex items-center justify-between">
-        <h2>{bench.packages.length === 1 ? "One package" : `${bench.packages.length} packages`}</h2>
+      <div className="flex flex-wrap items-center justify-between gap-1">
+        <h2 className="whitespace-nowrap">{count(bench.packages.length, "package", "packages")}</h2>
         {open && (
           <div className="flex gap-1">
             <PlanActs bench={bench} act={act} at={at} />

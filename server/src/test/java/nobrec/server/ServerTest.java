@@ -47,7 +47,7 @@ public abstract class ServerTest {
     protected static final JsonMapper JSON = JsonMapper.builder().build();
 
     private static final Path DEMO = Path.of("..", "demo");
-    private static final int TEST_ORDERS = 60;
+    private static final int TEST_ORDERS = 80;
     private static final StandIns STAND_INS = startStandIns();
 
     @TestConfiguration

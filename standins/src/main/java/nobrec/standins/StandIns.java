@@ -47,6 +47,8 @@ public final class StandIns implements AutoCloseable {
                 new CarrierStandIn(CarrierStandIn.PLOVER, new RecordStore(folder.resolve("plover.json"))),
                 new CarrierStandIn(CarrierStandIn.DUNLIN, new RecordStore(folder.resolve("dunlin.json"))),
                 new CarrierStandIn(CarrierStandIn.GODWIT, new RecordStore(folder.resolve("godwit.json"))),
+                new CarrierStandIn(CarrierStandIn.CURLEW, new RecordStore(folder.resolve("curlew.json"))),
+                new CarrierStandIn(CarrierStandIn.WHIMBREL, new RecordStore(folder.resolve("whimbrel.json"))),
                 new BooksStandIn(
                         shop,
                         new RecordStore(folder.resolve("invoices.json")),

@@ -149,7 +149,9 @@ class StandInsTest {
 
     @Test
     void eachPageSaysThatItIsAStandIn() throws Exception {
-        for (String path : new String[] {"/", "/plover", "/dunlin", "/godwit", "/books", "/orderdesk", "/scale"}) {
+        for (String path : new String[] {
+            "/", "/plover", "/dunlin", "/godwit", "/curlew", "/whimbrel", "/books", "/orderdesk", "/scale"
+        }) {
             assertThat(page(path)).contains("for demonstration and tests: nothing here is real");
         }
         assertThat(send("GET", "/nowhere", "", "").statusCode()).isEqualTo(404);

@@ -7,10 +7,14 @@ public enum UnitSystem {
 
     private final WeightUnit weightUnit;
     private final LengthUnit lengthUnit;
+    private final Weight oneWeight;
+    private final Length oneLength;
 
     UnitSystem(WeightUnit weightUnit, LengthUnit lengthUnit) {
         this.weightUnit = weightUnit;
         this.lengthUnit = lengthUnit;
+        this.oneWeight = new Weight(weightUnit.eighthNanograms());
+        this.oneLength = new Length(lengthUnit.nanometres());
     }
 
     public WeightUnit weightUnit() {
@@ -19,5 +23,15 @@ public enum UnitSystem {
 
     public LengthUnit lengthUnit() {
         return lengthUnit;
+    }
+
+    /** One unit of weight. */
+    public Weight oneWeight() {
+        return oneWeight;
+    }
+
+    /** One unit of length. */
+    public Length oneLength() {
+        return oneLength;
     }
 }

@@ -63,6 +63,9 @@ final class Bill {
             for (int index = 0; index < packages; index++) {
                 PackageToRate each = shipment.packages().get(index);
                 if (!surcharge.condition().holds(each, shipment)) {
+                    if (surcharge.condition().isOfShipment()) {
+                        break;
+                    }
                     continue;
                 }
                 if (surcharge.scope() == Surcharge.Scope.PACKAGE) {

@@ -41,14 +41,14 @@ public record BillableWeight(Weight actual, Weight dimensional, Weight least) {
         if (rule.divisor() == 0) {
             return Weight.ZERO;
         }
-        long parts = partsOf(Length.of("1", sheet.units().lengthUnit()), rule.step());
+        long parts = partsOf(sheet.units().oneLength(), rule.step());
         long cube = Math.multiplyExact(
                 Math.multiplyExact(steps(size.length(), rule), steps(size.width(), rule)), steps(size.height(), rule));
         long partsCubed = parts * parts * parts;
         if (cube <= Math.multiplyExact(rule.fromVolume(), partsCubed)) {
             return Weight.ZERO;
         }
-        long stepsPerUnit = Weight.of("1", sheet.units().weightUnit()).stepsUp(sheet.weightStep());
+        long stepsPerUnit = sheet.units().oneWeight().stepsUp(sheet.weightStep());
         long divisor = Math.multiplyExact(rule.divisor(), partsCubed);
         return sheet.weightStep().times(-Math.floorDiv(-Math.multiplyExact(cube, stepsPerUnit), divisor));
     }

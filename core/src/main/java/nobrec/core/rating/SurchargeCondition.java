@@ -1,6 +1,5 @@
 package nobrec.core.rating;
 
-import java.util.Set;
 import nobrec.core.address.PlaceKind;
 import nobrec.core.measure.Length;
 import nobrec.core.measure.MeasureText;
@@ -14,12 +13,22 @@ public sealed interface SurchargeCondition {
     /** @param each the package; of a surcharge for the whole shipment any of its packages */
     boolean holds(PackageToRate each, ShipmentToRate shipment);
 
+    /** Whether it holds for all packages of a shipment or for none. */
+    default boolean isOfShipment() {
+        return false;
+    }
+
     /** Why it holds, as the beginning of a sentence. */
     String because(UnitSystem units);
 
     record Always() implements SurchargeCondition {
         @Override
         public boolean holds(PackageToRate each, ShipmentToRate shipment) {
+            return true;
+        }
+
+        @Override
+        public boolean isOfShipment() {
             return true;
         }
 
@@ -36,21 +45,26 @@ public sealed interface SurchargeCondition {
         }
 
         @Override
+        public boolean isOfShipment() {
+            return true;
+        }
+
+        @Override
         public String because(UnitSystem units) {
             return "The ship-to is a residence";
         }
     }
 
-    /** @param beginnings of postal codes */
-    record RemoteArea(Set<String> beginnings) implements SurchargeCondition {
-        public RemoteArea {
-            beginnings = Set.copyOf(beginnings);
+    record RemoteArea(PostalBeginnings beginnings) implements SurchargeCondition {
+        @Override
+        public boolean holds(PackageToRate each, ShipmentToRate shipment) {
+            return !shipment.destination().isAbroad()
+                    && beginnings.begin(shipment.destination().postalCode());
         }
 
         @Override
-        public boolean holds(PackageToRate each, ShipmentToRate shipment) {
-            String code = shipment.destination().postalCode();
-            return !shipment.destination().isAbroad() && beginnings.stream().anyMatch(code::startsWith);
+        public boolean isOfShipment() {
+            return true;
         }
 
         @Override
@@ -63,6 +77,11 @@ public sealed interface SurchargeCondition {
         @Override
         public boolean holds(PackageToRate each, ShipmentToRate shipment) {
             return shipment.destination().isAbroad();
+        }
+
+        @Override
+        public boolean isOfShipment() {
+            return true;
         }
 
         @Override
@@ -139,6 +158,11 @@ public sealed interface SurchargeCondition {
         }
 
         @Override
+        public boolean isOfShipment() {
+            return true;
+        }
+
+        @Override
         public String because(UnitSystem units) {
             return "Wanted: " + extra.words();
         }
@@ -160,6 +184,11 @@ public sealed interface SurchargeCondition {
         @Override
         public boolean holds(PackageToRate each, ShipmentToRate shipment) {
             return shipment.goods().contains(goods);
+        }
+
+        @Override
+        public boolean isOfShipment() {
+            return true;
         }
 
         @Override

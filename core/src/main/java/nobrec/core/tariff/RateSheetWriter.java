@@ -63,7 +63,7 @@ public final class RateSheetWriter {
         Set<String> remote = new TreeSet<>();
         for (Surcharge each : surcharges) {
             if (each.condition() instanceof SurchargeCondition.RemoteArea area) {
-                remote.addAll(area.beginnings());
+                remote.addAll(area.beginnings().all());
             }
         }
         if (!remote.isEmpty()) {

@@ -13,6 +13,7 @@ import nobrec.core.measure.UnitSystem;
 import nobrec.core.measure.Weight;
 import nobrec.core.rating.Extra;
 import nobrec.core.rating.GoodsClass;
+import nobrec.core.rating.PostalBeginnings;
 import nobrec.core.rating.Surcharge;
 import nobrec.core.rating.SurchargeAmount;
 import nobrec.core.rating.SurchargeCondition;
@@ -74,7 +75,7 @@ final class SurchargeText {
             case "residence":
                 return Optional.of(new SurchargeCondition.Residence());
             case "remote area":
-                return Optional.of(new SurchargeCondition.RemoteArea(remote));
+                return Optional.of(new SurchargeCondition.RemoteArea(new PostalBeginnings(remote)));
             case "abroad":
                 return Optional.of(new SurchargeCondition.Abroad());
             case "not a box":

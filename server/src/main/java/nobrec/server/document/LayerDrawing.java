@@ -3,7 +3,6 @@ package nobrec.server.document;
 import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
-import java.util.stream.Collectors;
 import nobrec.server.document.SlipText.DrawingText;
 import nobrec.server.document.SlipText.LayerText;
 import nobrec.server.document.SlipText.PieceText;
@@ -32,7 +31,7 @@ final class LayerDrawing {
         int rows = (layers.size() + ACROSS - 1) / ACROSS;
         int rowHeight = drawing.width() + HEAD * 2;
         int width = CELL * ACROSS;
-        int height = rows * rowHeight + HEAD;
+        int height = rows * rowHeight + HEAD * letters.size();
         StringBuilder svg = new StringBuilder("<svg xmlns=\"http://www.w3.org/2000/svg\" width=\"" + PAGE_MILLIMETRES
                 + "mm\" height=\"" + PAGE_MILLIMETRES * height / width + "mm\" viewBox=\"0 0 " + width + " " + height
                 + "\" font-family=\"Figures\" font-size=\"" + LETTER + "\">");
@@ -41,7 +40,7 @@ final class LayerDrawing {
             int top = index / ACROSS * rowHeight;
             layer(svg, drawing, layers.get(index), index + 1, left, top, letters);
         }
-        return svg + text(0, height - HEAD / 4, key(letters)) + "</svg>";
+        return svg.append(key(letters, rows * rowHeight)).append("</svg>").toString();
     }
 
     private static void layer(
@@ -87,11 +86,16 @@ final class LayerDrawing {
         return index < ALPHABET ? String.valueOf(first) : first + String.valueOf(index / ALPHABET);
     }
 
-    private static String key(Map<String, String> letters) {
-        return letters.entrySet().stream()
-                .sorted(Map.Entry.comparingByValue())
-                .map(each -> each.getValue() + " " + each.getKey())
-                .collect(Collectors.joining("    "));
+    /** What each letter stands for, one below the other. */
+    private static String key(Map<String, String> letters, int top) {
+        StringBuilder key = new StringBuilder();
+        int line = 0;
+        for (Map.Entry<String, String> each :
+                letters.entrySet().stream().sorted(Map.Entry.comparingByValue()).toList()) {
+            line++;
+            key.append(text(0, top + line * HEAD - HEAD / 4, each.getValue() + ": " + each.getKey()));
+        }
+        return key.toString();
     }
 
     private static String escaped(String text) {

@@ -109,7 +109,7 @@ class PapersTest {
             assertThat(scan(document, LABEL_PRINTER_DPI).getText()).isEqualTo("2417");
             assertThat(textOf(document))
                     .contains("<b>PO</b>", "<script>", "Package 1 of 1", "Seal kit, 2 in bore")
-                    .contains("layer 1, from 0 in", "a SK-2 <b>");
+                    .contains("layer 1, from 0 in", "a: SK-2 <b>");
         }
     }
 

@@ -72,7 +72,7 @@ class HandPackingTest extends ServerTest {
 
     @Test
     void thePlanHasAPlaceForEachPieceAndLotsGoAlong() {
-        JsonNode bench = open("T-50", 6);
+        JsonNode bench = open("T-70", 6);
         int placed = 0;
         for (JsonNode layer : packageAt(bench, 0).path("layers")) {
             placed += layer.path("pieces").size();
@@ -86,7 +86,7 @@ class HandPackingTest extends ServerTest {
 
     @Test
     void whatIsMovedStaysAndTheRestIsPlannedAnew() {
-        JsonNode bench = open("T-51", 6);
+        JsonNode bench = open("T-71", 6);
         bench = act(bench, "POST", "/packages", Map.of("text", "C1"));
         assertThat(bench.path("checks").toString()).contains("Package 2 is empty.");
         bench = act(bench, "POST", "/moves", move(bench, 0, 2, 1, 2));
@@ -104,7 +104,7 @@ class HandPackingTest extends ServerTest {
 
     @Test
     void repeatMergeAndEmptiedPackagesKeepEveryPiece() {
-        JsonNode bench = open("T-52", 9);
+        JsonNode bench = open("T-72", 9);
         bench = act(bench, "POST", "/packages", Map.of("text", "C1"));
         bench = act(bench, "POST", "/moves", move(bench, 0, 3, 1, 2));
         bench = act(bench, "PUT", "/packages/1/carton", Map.of("text", "C2"));
@@ -126,43 +126,43 @@ class HandPackingTest extends ServerTest {
 
     @Test
     void moreThanThereIsCannotBeMoved() {
-        JsonNode bench = open("T-53", 6);
+        JsonNode bench = open("T-73", 6);
         MvcTestResult refused = attempt(bench, "POST", "/moves", move(bench, 0, 7, 1, 0));
         assertThat(json(refused).path("detail").asString()).isEqualTo("Package 1 holds 6 of them.");
         assertThat(attempt(bench, "POST", "/moves", move(bench, 0, 1, 1, 9))
                         .getResponse()
                         .getStatus())
                 .isEqualTo(404);
-        assertThat(pieces(json(send("POST", "/api/shipments", Map.of("job", "T-53")))))
+        assertThat(pieces(json(send("POST", "/api/shipments", Map.of("job", "T-73")))))
                 .isEqualTo(10);
     }
 
     @Test
     void aJobGoesInTwoShipments() {
-        JsonNode bench = open("T-54", 6);
+        JsonNode bench = open("T-74", 6);
         bench = act(bench, "POST", "/left-behind", Map.of("line", line(bench, 0), "quantity", 2));
         assertThat(bench.path("lines").get(0).path("staysBehind").asInt()).isEqualTo(2);
         assertThat(pieces(bench)).isEqualTo(8);
         ship(weighAll(bench));
-        JsonNode rest = json(send("POST", "/api/shipments", Map.of("job", "T-54")));
+        JsonNode rest = json(send("POST", "/api/shipments", Map.of("job", "T-74")));
         assertThat(rest.path("state").asString()).isEqualTo("OPEN");
         assertThat(pieces(rest)).isEqualTo(2);
         assertThat(packageAt(rest, 0).path("contents").get(0).path("lots").asString())
                 .isEqualTo("lot L2 (2)");
         ship(weighAll(rest));
-        JsonNode last = json(send("POST", "/api/shipments", Map.of("job", "T-54")));
+        JsonNode last = json(send("POST", "/api/shipments", Map.of("job", "T-74")));
         assertThat(last.path("state").asString()).isEqualTo("SHIPPED");
         assertThat(last.path("id").asLong()).isEqualTo(rest.path("id").asLong());
     }
 
     @Test
     void twoJobsGoInOneShipmentAndAreBothReported() {
-        JsonNode other = open("T-56", 3);
-        JsonNode bench = open("T-55", 6);
-        bench = act(bench, "POST", "/jobs", Map.of("job", "T-56"));
-        assertThat(bench.path("jobsAlong").get(0).asString()).isEqualTo("T-56");
+        JsonNode other = open("T-76", 3);
+        JsonNode bench = open("T-75", 6);
+        bench = act(bench, "POST", "/jobs", Map.of("job", "T-76"));
+        assertThat(bench.path("jobsAlong").get(0).asString()).isEqualTo("T-76");
         assertThat(pieces(bench)).isEqualTo(17);
-        assertThat(json(send("POST", "/api/shipments", Map.of("job", "T-56")))
+        assertThat(json(send("POST", "/api/shipments", Map.of("job", "T-76")))
                         .path("id")
                         .asLong())
                 .isEqualTo(bench.path("id").asLong())
@@ -171,14 +171,14 @@ class HandPackingTest extends ServerTest {
         assertThat(shipped.path("state").asString()).isEqualTo("SHIPPED");
         List<String> jobs =
                 List.of(get("/api/postings").findValuesAsString("job").toArray(String[]::new));
-        assertThat(jobs).contains("T-55", "T-56");
-        MvcTestResult again = attempt(open("T-57", 3), "POST", "/jobs", Map.of("job", "T-56"));
+        assertThat(jobs).contains("T-75", "T-76");
+        MvcTestResult again = attempt(open("T-77", 3), "POST", "/jobs", Map.of("job", "T-76"));
         assertThat(json(again).path("detail").asString()).contains("All of it has left.");
     }
 
     @Test
     void onlyJobsToTheSamePlaceGoTogether() {
-        JsonNode bench = open("T-58", 3);
+        JsonNode bench = open("T-78", 3);
         MvcTestResult refused = attempt(bench, "POST", "/jobs", Map.of("job", "2398"));
         assertThat(refused.getResponse().getStatus()).isEqualTo(422);
         assertThat(json(refused).path("detail").asString()).contains("Saint Louis");
@@ -186,7 +186,7 @@ class HandPackingTest extends ServerTest {
 
     @Test
     void extrasShipDayAndAnImplausibleWeight() {
-        JsonNode bench = open("T-59", 6);
+        JsonNode bench = open("T-79", 6);
         String before = chosen(bench).path("total").asString();
         bench = act(bench, "PUT", "/extras", Map.of("extras", List.of("SIGNATURE")));
         assertThat(chosen(bench).path("total").asString()).isNotEqualTo(before);
@@ -214,5 +214,8 @@ class HandPackingTest extends ServerTest {
         assertThat(chosen(bench).path("lines").toString()).contains("by density", "per hundred lb");
         JsonNode parcel = act(bench, "PUT", "/service", Map.of("text", "PLV-GROUND"));
         assertThat(parcel.path("packages").size()).isGreaterThan(3);
+        JsonNode freight = act(parcel, "PUT", "/service", Map.of("text", "CUR-LTL"));
+        JsonNode shipped = json(ship(weighAll(freight)));
+        assertThat(packageAt(shipped, 0).path("trackingNumber").asString()).startsWith("CF");
     }
 }

@@ -28,6 +28,11 @@ public final class CarrierStandIn implements StandIn {
     public static final Profile GODWIT =
             new Profile("godwit", "Godwit Post", false, number -> TrackingNumbers.postalItem("GP", number, "US"));
 
+    public static final Profile CURLEW =
+            new Profile("curlew", "Curlew Freight", true, number -> TrackingNumbers.modulo10("CF", number));
+    public static final Profile WHIMBREL =
+            new Profile("whimbrel", "Whimbrel Lines", true, number -> TrackingNumbers.modulo10("WL", number));
+
     private static final int FIRST_NUMBER = 41_700_000;
 
     private final Profile profile;
