@@ -67,11 +67,11 @@ class FirstShipmentTest {
         desk.waitFor("main h1");
         desk.scan("2417");
         desk.waitFor("section[aria-label=Packages]");
-        desk.waitForText("Small carton");
-        assertThat(desk.screen()).contains("Job 2417 has no phone number. Dunlin Express needs one.", "3.75 lb");
+        desk.waitForText("Large padded envelope");
+        assertThat(desk.screen()).contains("Job 2417 has no phone number. Dunlin Express needs one.", "3.55 lb");
         desk.press(Keys.F4);
         desk.waitForText("from the scale, stable");
-        assertThat(desk.textOf("section[aria-label=Packages]")).contains("3.88 lb");
+        assertThat(desk.textOf("section[aria-label=Packages]")).contains("3.67 lb", "Layer 1 of 1");
         desk.press(Keys.F7);
         desk.type("(520) 555-0177");
         desk.press(Keys.ENTER);
@@ -81,7 +81,7 @@ class FirstShipmentTest {
         desk.waitForText("zone 6");
         desk.press(Keys.F10);
         desk.waitForText("✓ Shipped");
-        assertThat(desk.screen()).contains("by Ines Calloway", "DX9004170000", "customer pays 47.93");
+        assertThat(desk.screen()).contains("by Ines Calloway", "DX9004170000", "customer pays 47.00");
         desk.waitFor("section[aria-label=Papers] img");
     }
 
@@ -92,7 +92,7 @@ class FirstShipmentTest {
         desk.waitForText("Invoice INV-10417 has the freight line.");
         assertThat(desk.browser().findElements(By.xpath("//tr[td[text()='done']][td[.='2417']]")))
                 .hasSize(3);
-        assertThat(application.pageOutside("/books")).contains("INV-10417", "47.93", "DX9004170000");
+        assertThat(application.pageOutside("/books")).contains("INV-10417", "47.00", "DX9004170000");
         assertThat(application.pageOutside("/orderdesk")).contains("<td>2417</td>", "Dunlin Two Day");
         assertThat(application.pageOutside("/dunlin")).contains("Pellworth Robotics", "DX9004170000");
     }
@@ -103,12 +103,12 @@ class FirstShipmentTest {
         try (Desk other = new Desk(application).signIn("tobin")) {
             for (Desk each : new Desk[] {desk, other}) {
                 each.open("/bench/2418");
-                each.waitForText("Large carton");
+                each.waitForText("Long carton");
             }
             desk.press(Keys.F2);
             desk.type("20.1");
             desk.press(Keys.ENTER);
-            desk.waitForText("typed; the records say 20.00 lb");
+            desk.waitForText("typed; the records say 20.50 lb");
             other.open("/bench/2418");
             other.waitForText("20.10 lb");
             desk.press(Keys.F10);

@@ -25,11 +25,14 @@ public record WeightPlausibility(Weight expected, Weight measured, Weight tolera
     /** A piece's weight differs from the record by so much; those of one item differ together. Common practice, no source. */
     private static final long SPREAD_PER_CENT = 2;
 
-    /** A carton's own weight, with tape and filling, differs by so much. Common practice, no source. */
+    /** A carton's own weight differs by so much. Common practice, no source. */
     private static final long TARE_SPREAD_PER_CENT = 15;
 
     /** What a bench scale shows at least. */
     private static final Weight SCALE_STEP = Weight.of("0.05", WeightUnit.POUND);
+
+    /** Tape and filling paper come on top, up to about so much. Common practice, no source. */
+    private static final Weight FILLING = Weight.of("0.12", WeightUnit.POUND);
 
     private static final BigInteger HUNDRED = BigInteger.valueOf(100);
     private static final int MOST_EXPLANATIONS = 3;
@@ -64,7 +67,9 @@ public record WeightPlausibility(Weight expected, Weight measured, Weight tolera
     /** @param contents pieces in the package, each item with its weight */
     public static WeightPlausibility of(List<PackItem> contents, Weight tare, Weight measured) {
         Weight expected = tare;
-        BigInteger variance = square(tare.times(TARE_SPREAD_PER_CENT)).add(square(SCALE_STEP.times(100)));
+        BigInteger variance = square(tare.times(TARE_SPREAD_PER_CENT))
+                .add(square(SCALE_STEP.times(100)))
+                .add(square(FILLING.times(100)));
         for (PackItem item : contents) {
             Weight all = item.unitWeight().orElseThrow().times(item.quantity());
             expected = expected.plus(all);

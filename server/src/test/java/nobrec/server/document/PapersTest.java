@@ -107,10 +107,25 @@ class PapersTest {
         byte[] pdf = new SlipPrinter(new ClassPathResource("paper/packing-slip.mustache")).print(slip);
         try (PDDocument document = Loader.loadPDF(pdf)) {
             assertThat(scan(document, LABEL_PRINTER_DPI).getText()).isEqualTo("2417");
-            assertThat(textOf(document))
-                    .contains("<b>PO</b>", "<script>", "Package 1 of 1", "Seal kit, 2 in bore")
-                    .contains("layer 1, from 0 in", "a: SK-2 <b>");
+            assertThat(textOf(document)).contains("<b>PO</b>", "<script>", "Package 1 of 1", "Seal kit, 2 in bore");
         }
+    }
+
+    @Test
+    void theLayersAreDrawnToScaleWithAKeyAndNothingInItIsTakenForMarkup() {
+        SlipText.DrawingText drawing = new SlipText.DrawingText(
+                1000,
+                700,
+                List.of(new SlipText.LayerText(
+                        "0 in", List.of(new SlipText.PieceText("SK-2 <b>", 100, 50, 500, 400)))));
+        String svg = LayerDrawing.svg(drawing);
+        assertThat(svg)
+                .contains("layer 1, from 0 in", "a: SK-2 &lt;b&gt;")
+                .contains("<rect x=\"0\" y=\"110\" width=\"1000\" height=\"700\"")
+                // 50 from the front edge, which is at the bottom: 110 + 700 - 50 - 400
+                .contains("<rect x=\"100\" y=\"360\" width=\"500\" height=\"400\"");
+        assertThat(LayerDrawing.svg(new SlipText.DrawingText(1000, 700, List.of())))
+                .isEmpty();
     }
 
     /** Source: ISO/IEC 15417, example from memory: PJJ123C has 7 characters; start, data, check and stop are 11 modules each, stop 13. */
