@@ -41,9 +41,9 @@ class ScreenshotsTest {
             desk.waitForText("✓ Shipped");
             pictures(desk);
             keep(desk, "bench-shipped");
-            desk.open("/bench/2428");
-            desk.waitForText("3 packages");
-            keep(desk, "bench-three-packages");
+            desk.open("/bench/2416");
+            desk.waitForText("Layer 1 of");
+            keep(desk, "bench-freight");
             desk.open("/postings");
             desk.waitForText("Journal entry");
             keep(desk, "postings");
