@@ -11,5 +11,5 @@ TEXT
 do_bench() {
   install_what_is_missing
   mvn -B -ntp -q -Pbench -pl core,bench -DskipTests -Dspotless.check.skip package </dev/null
-  (cd bench && java -cp "target/bench-0.1.0.jar:target/lib/*" nobrec.bench.Bench ../docs/benchmarks.md)
+  (cd bench && java -Djol.magicFieldOffset=true -cp "target/bench-0.1.0.jar:target/lib/*" nobrec.bench.Bench ../docs/benchmarks.md)
 }

@@ -4,7 +4,7 @@ import { Key } from "../ui/Key";
 import { useKeys } from "../ui/keys";
 import { acts, type BenchData, previewWeight, type useAct } from "./useBench";
 
-const PAUSE_MS = 120;
+const PAUSE_MS = 25;
 
 interface Props {
   bench: BenchData;

@@ -66,11 +66,9 @@ public final class Bench {
         double allocated = allocated(pricing.get("price"));
         PricingBench bench = new PricingBench();
         List<Offer> offers = bench.price();
-        long returned = GraphLayout.parseInstance(offers).totalSize()
-                - GraphLayout.parseInstance(bench).totalSize()
-                + GraphLayout.parseInstance(bench)
-                        .subtract(GraphLayout.parseInstance(offers))
-                        .totalSize();
+        // What the offers hold beyond the sheets and services they were made from.
+        long returned = GraphLayout.parseInstance(offers, bench).totalSize()
+                - GraphLayout.parseInstance(bench).totalSize();
         StringBuilder text = new StringBuilder();
         text.append("# Measured\n\nWritten by `./nobrec bench` on " + LocalDate.now() + ": "
                 + System.getProperty("os.name") + " " + System.getProperty("os.arch") + ", "
