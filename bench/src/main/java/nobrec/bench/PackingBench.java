@@ -8,13 +8,12 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Random;
 import java.util.function.ToLongFunction;
-import nobrec.core.measure.Length;
 import nobrec.core.measure.LengthUnit;
 import nobrec.core.measure.Size;
 import nobrec.core.packing.CartonKind;
 import nobrec.core.packing.CartonType;
+import nobrec.core.packing.CutUpBox;
 import nobrec.core.packing.DemoStock;
-import nobrec.core.packing.Handling;
 import nobrec.core.packing.PackItem;
 import nobrec.core.packing.PackPlanner;
 import nobrec.core.packing.PackageCost;
@@ -103,7 +102,7 @@ final class PackingBench {
         int library = 0;
         CartonType box = box();
         for (int seed = 0; seed < boxes; seed++) {
-            List<PackItem> items = cutUp(pieces, seed);
+            List<PackItem> items = CutUpBox.pieces(pieces, seed);
             ours += PackPlanner.arrange(box, items).isPresent() ? 1 : 0;
             library += PackingLibrary.cartons(items, List.of(box)) == 1 ? 1 : 0;
         }
@@ -127,37 +126,5 @@ final class PackingBench {
                 Optional.empty(),
                 false,
                 CartonType.Supply.OUR_OWN);
-    }
-
-    private static List<PackItem> cutUp(int pieces, int seed) {
-        Random random = new Random(seed);
-        List<int[]> parts = new ArrayList<>(List.of(new int[] {400, 300, 250}));
-        while (parts.size() < pieces) {
-            int which = random.nextInt(parts.size());
-            int axis = random.nextInt(3);
-            int[] part = parts.get(which);
-            if (part[axis] >= 40) {
-                int at = 20 + random.nextInt(part[axis] - 39);
-                int[] one = part.clone();
-                int[] other = part.clone();
-                one[axis] = at;
-                other[axis] -= at;
-                parts.set(which, one);
-                parts.add(other);
-            }
-        }
-        Length tenth = Length.of("0.1", LengthUnit.INCH);
-        List<PackItem> items = new ArrayList<>();
-        for (int[] part : parts) {
-            items.add(new PackItem(
-                    items.size() + 1L,
-                    "Part",
-                    1,
-                    Optional.of(DemoStock.weight("1")),
-                    Optional.of(new Size(tenth.times(part[0]), tenth.times(part[1]), tenth.times(part[2]))),
-                    Handling.ANY,
-                    List.of()));
-        }
-        return items;
     }
 }

@@ -2,11 +2,8 @@ package nobrec.core.packing;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import java.util.Random;
-import nobrec.core.measure.Length;
 import nobrec.core.measure.LengthUnit;
 import nobrec.core.measure.Size;
 import nobrec.core.measure.Weight;
@@ -133,7 +130,7 @@ class PackPlannerTest {
     void cutUpBoxesArePutTogetherAgain() {
         int solved = 0;
         for (int seed = 0; seed < 25; seed++) {
-            List<PackItem> items = cutUp(10, seed);
+            List<PackItem> items = CutUpBox.pieces(10, seed);
             Optional<List<Placement>> found = PackPlanner.arrange(box(40, 30, 25), items);
             if (found.isPresent()) {
                 solved++;
@@ -152,39 +149,6 @@ class PackPlannerTest {
             }
         }
         assertThat(solved).isGreaterThanOrEqualTo(20);
-    }
-
-    /** A box of 40 x 30 x 25 in cut into so many pieces. */
-    static List<PackItem> cutUp(int pieces, int seed) {
-        Random random = new Random(seed);
-        List<int[]> parts = new ArrayList<>(List.of(new int[] {400, 300, 250}));
-        while (parts.size() < pieces) {
-            int which = random.nextInt(parts.size());
-            int axis = random.nextInt(3);
-            int[] part = parts.get(which);
-            if (part[axis] >= 40) {
-                int at = 20 + random.nextInt(part[axis] - 39);
-                int[] one = part.clone();
-                int[] other = part.clone();
-                one[axis] = at;
-                other[axis] -= at;
-                parts.set(which, one);
-                parts.add(other);
-            }
-        }
-        List<PackItem> items = new ArrayList<>();
-        for (int[] part : parts) {
-            Length tenth = new Length(2_540_000);
-            items.add(new PackItem(
-                    items.size() + 1L,
-                    "Part",
-                    1,
-                    Optional.of(DemoStock.weight("1")),
-                    Optional.of(new Size(tenth.times(part[0]), tenth.times(part[1]), tenth.times(part[2]))),
-                    Handling.ANY,
-                    List.of()));
-        }
-        return items;
     }
 
     @Test

@@ -7,7 +7,6 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.DayOfWeek;
 import java.time.LocalDate;
-import java.time.LocalDateTime;
 import java.time.LocalTime;
 import java.util.ArrayList;
 import java.util.Arrays;
@@ -128,9 +127,5 @@ public final class DemoRates {
 
     public static Length inches(String amount) {
         return Length.of(amount, LengthUnit.INCH);
-    }
-
-    static LocalDateTime at(LocalDate day, int hour) {
-        return day.atTime(hour, 0);
     }
 }
