@@ -22,11 +22,6 @@ public record Zoning(
         byCountry = Map.copyOf(byCountry);
     }
 
-    /** The zones 1 to 8 by distance. */
-    public static Zoning distance() {
-        return new Zoning(List.of("1", "2", "3", "4", "5", "6", "7", "8"), true, Map.of(), Map.of());
-    }
-
     /** Which of the sheet's columns, or {@link #NONE}. */
     int columnOf(Destination destination) {
         if (destination.isAbroad()) {
