@@ -4,11 +4,10 @@ import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.LocalDate;
-import java.util.Collection;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
-import java.util.stream.Collectors;
 import nobrec.core.rating.Offer;
 import org.openjdk.jmh.profile.GCProfiler;
 import org.openjdk.jmh.results.Result;
@@ -23,14 +22,18 @@ import org.openjdk.jol.info.GraphLayout;
 public final class Bench {
 
     private static final int ORDERS = 300;
+    private static final int ROUNDS = 7;
     private static final int BOXES = 100;
     private static final double MILLION = 1e6;
+
+    /** Nanoseconds an operation, medians of the rounds; bytes an operation. */
+    private record Pricing(double price, double bare, double ratio, double allocated) {}
 
     private Bench() {}
 
     /** @param arguments where the report goes */
     public static void main(String[] arguments) throws RunnerException, IOException {
-        Map<String, RunResult> pricing = pricing();
+        Pricing pricing = pricing();
         PackingBench.Times twenty = PackingBench.times(20, ORDERS);
         PackingBench.Times hundred = PackingBench.times(100, ORDERS);
         List<PackingBench.Solved> solved = List.of(
@@ -40,30 +43,48 @@ public final class Bench {
         System.out.println(report);
     }
 
-    private static Map<String, RunResult> pricing() throws RunnerException {
-        Collection<RunResult> results = new Runner(new OptionsBuilder()
-                        .include(PricingBench.class.getSimpleName())
+    /**
+     * Both are run in turn, several times over, so that a machine that others load meanwhile is slow for both alike; of the rounds
+     * the median counts.
+     */
+    private static Pricing pricing() throws RunnerException {
+        List<Double> price = new ArrayList<>();
+        List<Double> bare = new ArrayList<>();
+        List<Double> ratios = new ArrayList<>();
+        double allocated = 0;
+        for (int round = 0; round < ROUNDS; round++) {
+            RunResult bareResult = run("bareLoop");
+            RunResult priceResult = run("price");
+            bare.add(bareResult.getPrimaryResult().getScore());
+            price.add(priceResult.getPrimaryResult().getScore());
+            ratios.add(price.get(round) / bare.get(round));
+            allocated = allocated(priceResult);
+        }
+        return new Pricing(median(price), median(bare), median(ratios), allocated);
+    }
+
+    private static RunResult run(String benchmark) throws RunnerException {
+        return new Runner(new OptionsBuilder()
+                        .include(PricingBench.class.getSimpleName() + "." + benchmark)
                         .forks(1)
                         .warmupIterations(4)
-                        .warmupTime(TimeValue.seconds(2))
+                        .warmupTime(TimeValue.seconds(1))
                         .measurementIterations(5)
-                        .measurementTime(TimeValue.seconds(2))
+                        .measurementTime(TimeValue.milliseconds(400))
                         .addProfiler(GCProfiler.class)
                         .build())
-                .run();
-        return results.stream()
-                .collect(Collectors.toMap(
-                        each -> each.getPrimaryResult().getLabel(), each -> each));
+                .runSingle();
+    }
+
+    private static double median(List<Double> figures) {
+        return figures.stream().sorted().toList().get(figures.size() / 2);
     }
 
     private static String report(
-            Map<String, RunResult> pricing,
+            Pricing pricing,
             PackingBench.Times twenty,
             PackingBench.Times hundred,
             List<PackingBench.Solved> solved) {
-        double price = pricing.get("price").getPrimaryResult().getScore();
-        double bare = pricing.get("bareLoop").getPrimaryResult().getScore();
-        double allocated = allocated(pricing.get("price"));
         PricingBench bench = new PricingBench();
         List<Offer> offers = bench.price();
         // What the offers hold beyond the sheets and services they were made from.
@@ -75,12 +96,12 @@ public final class Bench {
                 + Runtime.getRuntime().availableProcessors() + " processors, Java " + System.getProperty("java.version")
                 + ". Figures are ratios within this one run; absolute times are this machine's.\n\n");
         text.append("## Pricing\n\nThree packages in 20 services, each offer with its lines, reasons and day, beside a bare loop of the"
-                + " same table look-ups and additions (JMH, average of five times two seconds).\n\n");
-        row(text, "20 offers", "%.1f µs".formatted(price / 1000));
-        row(text, "the bare loop", "%.2f µs".formatted(bare / 1000));
-        row(text, "ratio (at most 10)", "%.1f".formatted(price / bare));
+                + " same table look-ups and additions for the same totals (JMH; both in turn, medians of " + ROUNDS + " rounds).\n\n");
+        row(text, "20 offers", "%.1f µs".formatted(pricing.price() / 1000));
+        row(text, "the bare loop", "%.2f µs".formatted(pricing.bare() / 1000));
+        row(text, "ratio (at most 10)", "%.1f".formatted(pricing.ratio()));
         row(text, "allocated, for what is returned", "%.0f bytes for %d: factor %.2f"
-                .formatted(allocated, returned, allocated / returned));
+                .formatted(pricing.allocated(), returned, pricing.allocated() / returned));
         text.append("\n## Packing\n\n" + ORDERS + " random orders of the demo's items, " + PackingBench.cartons()
                 + " cartons, medians after three warm-up rounds; beside it 3d-bin-container-packing 3.0.9, plain packager.\n\n");
         row(text, "20 items: plan", millis(twenty.median()));

@@ -16,10 +16,10 @@ import nobrec.core.packing.CutUpBox;
 import nobrec.core.packing.DemoStock;
 import nobrec.core.packing.PackItem;
 import nobrec.core.packing.PackPlanner;
-import nobrec.core.packing.PackageCost;
 import nobrec.core.packing.PackingEffort;
 import nobrec.core.packing.PackingLibrary;
 import nobrec.core.rating.DemoRates;
+import nobrec.core.rating.Tariff;
 
 /** Plans of random orders beside the packing library's for the same pieces and cartons, one after the other in one run. */
 final class PackingBench {
@@ -31,11 +31,38 @@ final class PackingBench {
     record Solved(int pieces, int boxes, int ours, int library) {}
 
     private static final int WARM_UP = 3;
-    private static final List<CartonType> CARTONS = DemoStock.parcelCartons();
+    private static final List<CartonType> CARTONS = cartonsAndTheCarriersBox();
     private static final PackPlanner PLANNER = new PackPlanner(CARTONS);
-    private static final PackageCost GROUND = DemoRates.costByPloverGround();
+    private static final Tariff GROUND = DemoRates.demoSheet("plover-ground-2026.csv");
 
     private PackingBench() {}
+
+    /** The demo's cartons for parcels, and the one that a carrier supplies as if it were ours. */
+    private static List<CartonType> cartonsAndTheCarriersBox() {
+        List<CartonType> cartons = new ArrayList<>(DemoStock.parcelCartons());
+        DemoStock.cartons().stream()
+                .filter(carton -> carton.supply().carrierCode().isPresent())
+                .map(PackingBench::asOurOwn)
+                .forEach(cartons::add);
+        return cartons;
+    }
+
+    private static CartonType asOurOwn(CartonType carton) {
+        return new CartonType(
+                carton.code(),
+                carton.name(),
+                carton.kind(),
+                carton.inner(),
+                carton.outer(),
+                carton.tare(),
+                carton.greatestContents(),
+                carton.bandFrom(),
+                carton.bandTo(),
+                carton.cost(),
+                carton.statedWeight(),
+                carton.standard(),
+                CartonType.Supply.OUR_OWN);
+    }
 
     static int cartons() {
         return CARTONS.size();
@@ -53,7 +80,7 @@ final class PackingBench {
                 List<StackableItem> boxes = PackingLibrary.boxes(order);
                 List<ContainerItem> containers = PackingLibrary.containers(CARTONS);
                 ours.add(nanos(order, all -> PLANNER
-                        .plan(all, List.of(GROUND), PackingEffort.whileSomebodyWaits(() -> false))
+                        .plan(all, List.of(DemoRates.cost(GROUND)), PackingEffort.whileSomebodyWaits(() -> false))
                         .packages()
                         .size()));
                 library.add(nanos(boxes, all -> PackingLibrary.pack(all, containers).size()));

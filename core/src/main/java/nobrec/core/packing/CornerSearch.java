@@ -19,16 +19,10 @@ final class CornerSearch {
     }
 
     Optional<Load> all(int[] wanted, int pieces, long[] room) {
-        long thinnest = Long.MAX_VALUE;
-        for (int kind = 0; kind < kinds.length; kind++) {
-            if (wanted[kind] > 0) {
-                thinnest = Math.min(thinnest, kinds[kind].shortest);
-            }
-        }
-        return fill(new Load(kinds, room, pieces), wanted.clone(), pieces, Math.max(1, thinnest));
+        return fill(new Load(kinds, room, pieces), wanted.clone(), pieces, LeastPiece.of(kinds, wanted));
     }
 
-    private Optional<Load> fill(Load load, int[] left, int pieces, long thinnest) {
+    private Optional<Load> fill(Load load, int[] left, int pieces, LeastPiece least) {
         if (load.pieces() == pieces) {
             return Optional.of(load);
         }
@@ -52,9 +46,9 @@ final class CornerSearch {
                         return Optional.empty();
                     }
                     Load next = load.copy();
-                    next.lay(index, corner, way, thinnest);
+                    next.lay(index, corner, way, least);
                     left[index]--;
-                    Optional<Load> found = fill(next, left, pieces, thinnest);
+                    Optional<Load> found = fill(next, left, pieces, least);
                     left[index]++;
                     if (found.isPresent()) {
                         return found;

@@ -119,11 +119,11 @@ final class Filler {
     private Load greedy(
             int[] wanted, int pieces, long[] room, long greatestWeight, Manner manner, boolean allOrNothing) {
         Load load = new Load(kinds, room, pieces);
-        long thinnest = thinnest(wanted);
+        LeastPiece least = LeastPiece.of(kinds, wanted);
         for (int index : manner.order()) {
             PieceKind kind = kinds[index];
             for (int left = wanted[index]; left > 0; left--) {
-                if (load.weight() + kind.weight > greatestWeight || !layBest(load, index, manner.rule(), thinnest)) {
+                if (load.weight() + kind.weight > greatestWeight || !layBest(load, index, manner.rule(), least)) {
                     if (allOrNothing) {
                         return load;
                     }
@@ -134,7 +134,7 @@ final class Filler {
         return load;
     }
 
-    private boolean layBest(Load load, int index, Rule rule, long thinnest) {
+    private boolean layBest(Load load, int index, Rule rule, LeastPiece least) {
         PieceKind kind = kinds[index];
         FreeRoom free = load.free();
         int bestCuboid = -1;
@@ -179,7 +179,7 @@ final class Filler {
         if (bestCuboid < 0) {
             return false;
         }
-        load.lay(index, bestCuboid, bestWay, thinnest);
+        load.lay(index, bestCuboid, bestWay, least);
         return true;
     }
 
@@ -189,16 +189,6 @@ final class Filler {
             volume += kinds[kind].volume * wanted[kind];
         }
         return volume;
-    }
-
-    private long thinnest(int[] wanted) {
-        long thinnest = Long.MAX_VALUE;
-        for (int kind = 0; kind < kinds.length; kind++) {
-            if (wanted[kind] > 0) {
-                thinnest = Math.min(thinnest, kinds[kind].shortest);
-            }
-        }
-        return Math.max(1, thinnest);
     }
 
     static int sum(int[] counts) {

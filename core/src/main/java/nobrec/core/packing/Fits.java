@@ -1,6 +1,5 @@
 package nobrec.core.packing;
 
-import java.util.Arrays;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -15,9 +14,9 @@ final class Fits {
     private final PieceKind[] kinds;
     private final List<CartonType> cartons;
     private final Filler filler;
-    private final Map<Key, Optional<Load>> quick = new HashMap<>();
-    private final Map<Key, Optional<Load>> thorough = new HashMap<>();
-    private final Map<Key, Load> most = new HashMap<>();
+    private final Map<Wanted, Optional<Load>> quick = new HashMap<>();
+    private final Map<Wanted, Optional<Load>> thorough = new HashMap<>();
+    private final Map<Wanted, Load> most = new HashMap<>();
 
     Fits(PieceKind[] kinds, List<CartonType> cartons, PackingEffort effort) {
         this.kinds = kinds;
@@ -35,8 +34,8 @@ final class Fits {
 
     Optional<Load> quickly(int carton, int[] wanted) {
         return quick.computeIfAbsent(
-                new Key(carton, wanted, 0),
-                key -> filler.quickly(key.counts, room(cartons.get(carton)), greatestContents(carton)));
+                new Wanted(carton, wanted, 0),
+                key -> filler.quickly(key.counts(), room(cartons.get(carton)), greatestContents(carton)));
     }
 
     Optional<Load> thoroughly(int carton, int[] wanted) {
@@ -44,8 +43,8 @@ final class Fits {
         return known.isPresent()
                 ? known
                 : thorough.computeIfAbsent(
-                        new Key(carton, wanted, 0),
-                        key -> filler.thoroughly(key.counts, room(cartons.get(carton)), greatestContents(carton)));
+                        new Wanted(carton, wanted, 0),
+                        key -> filler.thoroughly(key.counts(), room(cartons.get(carton)), greatestContents(carton)));
     }
 
     private long greatestContents(int carton) {
@@ -54,8 +53,11 @@ final class Fits {
 
     /** @param greatest weight of the contents, in eighths of a nanogram */
     Load most(int carton, int[] wanted, long greatest) {
-        return most.computeIfAbsent(
-                new Key(carton, wanted, greatest), key -> filler.most(key.counts, room(cartons.get(carton)), greatest));
+        return most.computeIfAbsent(new Wanted(carton, wanted, greatest), key -> {
+            Load load = filler.most(key.counts(), room(cartons.get(carton)), greatest);
+            quick.putIfAbsent(new Wanted(carton, load.counts(), 0), Optional.of(load));
+            return load;
+        });
     }
 
     boolean mayHold(int carton, int[] wanted) {
@@ -82,33 +84,5 @@ final class Fits {
             inner.width().nanometres(),
             inner.height().nanometres()
         };
-    }
-
-    /** A carton, a number of each kind, and a weight that must not be passed. */
-    private static final class Key {
-        private final int carton;
-        private final int[] counts;
-        private final long greatest;
-        private final int hash;
-
-        Key(int carton, int[] counts, long greatest) {
-            this.carton = carton;
-            this.counts = counts.clone();
-            this.greatest = greatest;
-            this.hash = (Arrays.hashCode(counts) * 31 + carton) * 31 + Long.hashCode(greatest);
-        }
-
-        @Override
-        public boolean equals(Object other) {
-            return other instanceof Key key
-                    && key.carton == carton
-                    && key.greatest == greatest
-                    && Arrays.equals(key.counts, counts);
-        }
-
-        @Override
-        public int hashCode() {
-            return hash;
-        }
     }
 }

@@ -13,10 +13,15 @@ final class FreeRoom {
     private static final int ROOM_AT_FIRST = 48;
 
     private long[] bounds;
+
+    /** Of the cuboids cut off last: which of their bounds the cut made. */
+    private int[] cuts;
+
     private int count;
 
     FreeRoom(long[] room) {
         bounds = new long[ROOM_AT_FIRST * BOUNDS];
+        cuts = new int[ROOM_AT_FIRST];
         bounds[3] = room[0];
         bounds[4] = room[1];
         bounds[5] = room[2];
@@ -25,6 +30,7 @@ final class FreeRoom {
 
     private FreeRoom(FreeRoom other) {
         bounds = other.bounds.clone();
+        cuts = new int[other.cuts.length];
         count = other.count;
     }
 
@@ -46,8 +52,8 @@ final class FreeRoom {
         System.arraycopy(bounds, count * BOUNDS, bounds, cuboid * BOUNDS, BOUNDS);
     }
 
-    /** Takes a cuboid out of the room. What remains thinner than {@code thinnest} is of no use and forgotten. */
-    void take(long x0, long y0, long z0, long x1, long y1, long z1, long thinnest) {
+    /** Takes a cuboid out of the room. What remains too small for the least piece is of no use and forgotten. */
+    void take(long x0, long y0, long z0, long x1, long y1, long z1, LeastPiece least) {
         int before = count;
         int kept = 0;
         int added = before;
@@ -72,24 +78,27 @@ final class FreeRoom {
             long bz = bounds[at + 5];
             // The slots before "kept" are final and "added" lies behind all unread ones, so nothing unread is
             // overwritten.
-            added = append(added, ax, ay, az, x0, by, bz, thinnest);
-            added = append(added, x1, ay, az, bx, by, bz, thinnest);
-            added = append(added, ax, ay, az, bx, y0, bz, thinnest);
-            added = append(added, ax, y1, az, bx, by, bz, thinnest);
-            added = append(added, ax, ay, az, bx, by, z0, thinnest);
-            added = append(added, ax, ay, z1, bx, by, bz, thinnest);
+            added = append(3, added, ax, ay, az, x0, by, bz, least);
+            added = append(0, added, x1, ay, az, bx, by, bz, least);
+            added = append(4, added, ax, ay, az, bx, y0, bz, least);
+            added = append(1, added, ax, y1, az, bx, by, bz, least);
+            added = append(5, added, ax, ay, az, bx, by, z0, least);
+            added = append(2, added, ax, ay, z1, bx, by, bz, least);
         }
         count = keepGreatest(kept, before, added);
     }
 
-    private int append(int at, long ax, long ay, long az, long bx, long by, long bz, long thinnest) {
-        if (bx - ax < thinnest || by - ay < thinnest || bz - az < thinnest) {
+    /** @param cut which of the bounds the cut made */
+    private int append(int cut, int at, long ax, long ay, long az, long bx, long by, long bz, LeastPiece least) {
+        if (least.isTooLargeFor(bx - ax, by - ay, bz - az)) {
             return at;
         }
         int start = at * BOUNDS;
         if (start + BOUNDS > bounds.length) {
             bounds = Arrays.copyOf(bounds, bounds.length * 2);
+            cuts = Arrays.copyOf(cuts, cuts.length * 2);
         }
+        cuts[at] = cut;
         bounds[start] = ax;
         bounds[start + 1] = ay;
         bounds[start + 2] = az;
@@ -111,11 +120,18 @@ final class FreeRoom {
         return end;
     }
 
+    /**
+     * A cuboid that was cut off can only lie in one that ends at the same cut: any other either reached into what was taken
+     * out, or lies on another side of it.
+     */
     private boolean liesInAnother(int cuboid, int from, int to) {
         int at = cuboid * BOUNDS;
+        int cut = cuts[cuboid];
+        long madeByCut = bounds[at + cut];
         for (int other = from; other < to; other++) {
             int out = other * BOUNDS;
-            if (bounds[out] <= bounds[at]
+            if (bounds[out + cut] == madeByCut
+                    && bounds[out] <= bounds[at]
                     && bounds[out + 1] <= bounds[at + 1]
                     && bounds[out + 2] <= bounds[at + 2]
                     && bounds[at + 3] <= bounds[out + 3]

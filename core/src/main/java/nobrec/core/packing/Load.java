@@ -91,7 +91,7 @@ final class Load {
     }
 
     /** Lays a piece into the corner of a free cuboid that {@link #takes} it. */
-    void lay(int kindIndex, int cuboid, long[] way, long thinnest) {
+    void lay(int kindIndex, int cuboid, long[] way, LeastPiece least) {
         PieceKind kind = kinds[kindIndex];
         int at = pieces * SIDES;
         long x = free.bound(cuboid, 0);
@@ -108,7 +108,7 @@ final class Load {
         volume += kind.volume;
         weight += kind.weight;
         long top = kind.nothingOnTop ? room[2] : z + way[2];
-        free.take(x, y, z, x + way[0], y + way[1], top, thinnest);
+        free.take(x, y, z, x + way[0], y + way[1], top, least);
     }
 
     private boolean isSupported(long x, long y, long z, long[] way) {

@@ -120,14 +120,14 @@ public final class PackPlanner {
         List<PackItem> unpackable = new ArrayList<>();
         for (int index = 0; index < items.size(); index++) {
             PackItem item = items.get(index);
-            int[] single = new int[items.size()];
-            single[index] = 1;
-            Optional<Packed> one = search.cheapest(single);
-            if (one.isEmpty()) {
+            if (!search.takes(index)) {
                 unpackable.add(item);
             } else if (item.handling().alone()) {
+                int[] single = new int[items.size()];
+                single[index] = 1;
+                List<Choice> alone = search.cheapest(single).orElseThrow().packages();
                 for (int piece = 0; piece < item.quantity(); piece++) {
-                    choices.addAll(one.get().packages());
+                    choices.addAll(alone);
                 }
             } else {
                 together[index] = item.quantity();

@@ -20,6 +20,7 @@ final class PieceKind {
     final long weight;
     final long longest;
     final long shortest;
+    final long middle;
     final long greatestFace;
     final boolean nothingOnTop;
 
@@ -36,6 +37,7 @@ final class PieceKind {
         long[] sorted = sides.clone();
         Arrays.sort(sorted);
         this.shortest = sorted[0];
+        this.middle = sorted[1];
         this.longest = sorted[2];
         this.greatestFace = volume(sorted[1], sorted[2], VOLUME_UNIT);
     }

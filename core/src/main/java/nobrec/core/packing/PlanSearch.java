@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Comparator;
 import java.util.HashMap;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -21,12 +22,13 @@ final class PlanSearch {
 
     private static final int MOST_PACKAGES = 400;
     private static final long THOUSAND = 1000;
+    private static final long ANY_PRICE = Long.MAX_VALUE;
 
     private final Fits fits;
     private final PackageCost cost;
     private final PackingEffort effort;
     private final int cartons;
-    private final Map<List<Integer>, Optional<Choice>> choices = new HashMap<>();
+    private final Map<Wanted, Optional<Choice>> choices = new HashMap<>();
 
     PlanSearch(Fits fits, PackageCost cost, PackingEffort effort) {
         this.fits = fits;
@@ -75,6 +77,18 @@ final class PlanSearch {
         return Optional.of(snug(rearranged(best)));
     }
 
+    /** Whether some carton takes such a piece in this service. */
+    boolean takes(int kind) {
+        int[] single = new int[fits.kinds().length];
+        single[kind] = 1;
+        for (int carton = 0; carton < cartons; carton++) {
+            if (fits.mayHold(carton, single) && cents(carton, single) != PackageCost.NOT_TAKEN) {
+                return true;
+            }
+        }
+        return false;
+    }
+
     /** Each package in a cheaper carton, where looking longer finds a way into one. */
     private Packed snug(Packed packed) {
         return Packed.of(packed.packages.stream()
@@ -82,8 +96,14 @@ final class PlanSearch {
                 .toList());
     }
 
+    private static long limit(Packed best) {
+        return best == null ? ANY_PRICE : best.cents;
+    }
+
     private Packed one(int[] wanted) {
-        return cheapestFor(wanted).map(choice -> Packed.of(List.of(choice))).orElse(null);
+        return cheapestFor(wanted, ANY_PRICE)
+                .map(choice -> Packed.of(List.of(choice)))
+                .orElse(null);
     }
 
     private Packed oneKindApart(int[] wanted, Packed best) {
@@ -97,8 +117,9 @@ final class PlanSearch {
                 apart[kind] = wanted[kind];
                 int[] rest = wanted.clone();
                 rest[kind] = 0;
-                Optional<Choice> here = cheapestFor(apart);
-                Optional<Choice> there = here.flatMap(choice -> cheapestFor(rest));
+                long limit = limit(cheapest);
+                Optional<Choice> here = cheapestFor(apart, limit);
+                Optional<Choice> there = here.flatMap(choice -> cheapestFor(rest, limit - choice.cents));
                 if (there.isPresent()) {
                     cheapest = Packed.cheaper(cheapest, Packed.of(List.of(here.get(), there.get())));
                 }
@@ -112,18 +133,17 @@ final class PlanSearch {
         Packed best = known;
         List<Way> ways = List.of(new Way(List.of(), wanted, 0, 0));
         for (int depth = 0; depth < MOST_PACKAGES && !ways.isEmpty(); depth++) {
-            Map<List<Integer>, Way> next = new HashMap<>();
+            Map<Wanted, Way> next = new LinkedHashMap<>();
             for (Way way : ways) {
                 if (effort.isSpent() && best != null) {
                     return best;
                 }
-                Optional<Choice> rest = depth == 0 ? Optional.empty() : cheapestFor(way.left);
+                Optional<Choice> rest = depth == 0 ? Optional.empty() : cheapestFor(way.left, limit(best) - way.cents);
                 if (rest.isPresent()) {
                     best = Packed.cheaper(best, Packed.of(with(way.packages, rest.get())));
                 }
-                long limit = best == null ? Long.MAX_VALUE : best.cents;
-                for (Way longer : oneMore(way, wanted, limit)) {
-                    next.merge(boxed(longer.left), longer, (one, other) -> one.cents <= other.cents ? one : other);
+                for (Way longer : oneMore(way, wanted, limit(best))) {
+                    next.merge(Wanted.of(longer.left), longer, (one, other) -> one.cents <= other.cents ? one : other);
                 }
             }
             ways = next.values().stream()
@@ -143,7 +163,7 @@ final class PlanSearch {
                 continue;
             }
             int[] counts = load.counts();
-            Optional<Choice> choice = cheapestFor(counts);
+            Optional<Choice> choice = cheapestFor(counts, limit - way.cents);
             if (choice.isEmpty()) {
                 continue;
             }
@@ -199,8 +219,8 @@ final class PlanSearch {
         Choice giver = packages.get(from);
         Choice taker = packages.get(to);
         long before = giver.cents + taker.cents;
-        Optional<Choice> merged = cheapestFor(plus(giver.counts, taker.counts));
-        if (merged.isPresent() && merged.get().cents < before) {
+        Optional<Choice> merged = cheapestFor(plus(giver.counts, taker.counts), before);
+        if (merged.isPresent()) {
             packages.set(to, merged.get());
             packages.remove(from);
             return true;
@@ -227,9 +247,10 @@ final class PlanSearch {
         if (Filler.sum(less) == 0) {
             return false;
         }
-        Optional<Choice> lighter = cheapestFor(less);
-        Optional<Choice> heavier = lighter.flatMap(choice -> cheapestFor(more));
-        if (heavier.isEmpty() || lighter.get().cents + heavier.get().cents >= giver.cents + taker.cents) {
+        long before = giver.cents + taker.cents;
+        Optional<Choice> lighter = cheapestFor(less, before);
+        Optional<Choice> heavier = lighter.flatMap(choice -> cheapestFor(more, before - choice.cents));
+        if (heavier.isEmpty()) {
             return false;
         }
         packages.set(from, lighter.get());
@@ -237,19 +258,17 @@ final class PlanSearch {
         return true;
     }
 
-    /** The carton in which these pieces together cost the least. */
-    private Optional<Choice> cheapestFor(int[] counts) {
-        List<Integer> key = boxed(counts);
+    /** The carton in which these pieces together cost the least, if that is less than {@code limit}. */
+    private Optional<Choice> cheapestFor(int[] counts, long limit) {
+        Wanted key = Wanted.of(counts);
         Optional<Choice> known = choices.get(key);
         if (known == null) {
-            known = lookFor(counts);
-            choices.put(key, known);
+            known = firstThatHolds(counts, limit, fits::quickly);
+            if (known.isPresent() || limit > ANY_PRICE / 2) {
+                choices.put(key, known);
+            }
         }
-        return known;
-    }
-
-    private Optional<Choice> lookFor(int[] counts) {
-        return firstThatHolds(counts, Long.MAX_VALUE, fits::quickly);
+        return known.filter(choice -> choice.cents < limit);
     }
 
     /** A carton that takes these pieces for less than {@code limit}, looked for with more patience. */
@@ -268,11 +287,7 @@ final class PlanSearch {
             }
             Optional<Load> load = fitting.apply(each.carton, counts);
             if (load.isPresent()) {
-                // A pallet is priced as high as it is loaded, which is never below the price of the bare one.
-                long cents = cost.cents(
-                        fits.cartons().get(each.carton),
-                        fits.outer(each.carton, load.get()),
-                        fits.gross(each.carton, counts));
+                long cents = loaded(each, counts, load.get());
                 if (cents != PackageCost.NOT_TAKEN && (best == null || cents < best.cents)) {
                     best = new Choice(each.carton, counts.clone(), load.get(), cents);
                 }
@@ -281,12 +296,19 @@ final class PlanSearch {
         return Optional.ofNullable(best);
     }
 
+    /** A pallet is priced as high as it is loaded, which is never below the price of the bare one. */
+    private long loaded(Priced priced, int[] counts, Load load) {
+        CartonType type = fits.cartons().get(priced.carton);
+        return type.kind() == CartonKind.PALLET
+                ? cost.cents(type, fits.outer(priced.carton, load), fits.gross(priced.carton, counts))
+                : priced.cents;
+    }
+
     private List<Priced> byPrice(int[] counts) {
         List<Priced> byPrice = new ArrayList<>();
         for (int carton = 0; carton < cartons; carton++) {
             if (fits.mayHold(carton, counts)) {
-                CartonType type = fits.cartons().get(carton);
-                long cents = cost.cents(type, type.outer(), fits.gross(carton, counts));
+                long cents = cents(carton, counts);
                 if (cents != PackageCost.NOT_TAKEN) {
                     byPrice.add(new Priced(carton, cents));
                 }
@@ -294,6 +316,11 @@ final class PlanSearch {
         }
         byPrice.sort(Comparator.comparingLong(Priced::cents));
         return byPrice;
+    }
+
+    private long cents(int carton, int[] counts) {
+        CartonType type = fits.cartons().get(carton);
+        return cost.cents(type, type.outer(), fits.gross(carton, counts));
     }
 
     private static List<Choice> with(List<Choice> packages, Choice more) {
@@ -304,17 +331,17 @@ final class PlanSearch {
 
     private static int[] minus(int[] from, int[] what) {
         int[] rest = from.clone();
-        Arrays.setAll(rest, index -> from[index] - what[index]);
+        for (int kind = 0; kind < rest.length; kind++) {
+            rest[kind] -= what[kind];
+        }
         return rest;
     }
 
     private static int[] plus(int[] one, int[] other) {
         int[] sum = one.clone();
-        Arrays.setAll(sum, index -> one[index] + other[index]);
+        for (int kind = 0; kind < sum.length; kind++) {
+            sum[kind] += other[kind];
+        }
         return sum;
-    }
-
-    private static List<Integer> boxed(int[] counts) {
-        return Arrays.stream(counts).boxed().toList();
     }
 }

@@ -1,10 +1,11 @@
 package nobrec.core.rating;
 
+import static nobrec.core.rating.Figures.GIRTH;
+import static nobrec.core.rating.Figures.LONGEST;
+import static nobrec.core.rating.Figures.WEIGHT;
+
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Optional;
-import nobrec.core.measure.Size;
-import nobrec.core.measure.Weight;
 import nobrec.core.rating.ShipmentToRate.PackageToRate;
 import nobrec.core.rating.ShipmentToRate.Receiver;
 
@@ -13,21 +14,22 @@ final class Allowance {
 
     private Allowance() {}
 
-    static List<Objection> objections(ShipmentToRate shipment, Service service) {
+    static List<Objection> objections(RatedShipment rated, Service service) {
+        ShipmentToRate shipment = rated.shipment();
         List<Objection> objections = new ArrayList<>(2);
         place(shipment.destination(), service.limits(), objections);
-        for (GoodsClass goods : shipment.goods()) {
+        for (GoodsClass goods : rated.goods()) {
             if (service.excludedGoods().contains(goods)) {
                 objections.add(new Objection.GoodsExcluded(goods));
             }
         }
-        for (Extra extra : shipment.extras()) {
+        for (Extra extra : rated.extras()) {
             if (!service.extras().contains(extra)) {
                 objections.add(new Objection.ExtraNotOffered(extra));
             }
         }
-        for (int index = 0; index < shipment.packages().size(); index++) {
-            ofPackage(shipment.packages().get(index), service, objections);
+        for (RatedPackage each : rated.packages()) {
+            ofPackage(each, service, objections);
         }
         receiver(shipment, service.carrier(), objections);
         return objections;
@@ -42,7 +44,8 @@ final class Allowance {
         }
     }
 
-    private static void ofPackage(PackageToRate each, Service service, List<Objection> objections) {
+    private static void ofPackage(RatedPackage rated, Service service, List<Objection> objections) {
+        PackageToRate each = rated.each();
         ServiceLimits limits = service.limits();
         if (!service.takes().contains(each.kind())) {
             objections.add(new Objection.KindNotAccepted(each.number(), each.kind()));
@@ -50,19 +53,17 @@ final class Allowance {
             objections.add(new Objection.SupplyNotAccepted(
                     each.number(), each.supply().carrierCode().orElse("")));
         }
-        Optional<Weight> weight = each.weight();
-        if (weight.isEmpty()) {
+        if (each.weight().isEmpty()) {
             objections.add(new Objection.NoWeight(each.number()));
-        } else if (weight.get().isAbove(limits.greatestWeight())) {
-            objections.add(new Objection.TooHeavy(each.number(), weight.get(), limits.greatestWeight()));
+        } else if (rated.isAbove(WEIGHT, limits.greatestWeight().eighthNanograms())) {
+            objections.add(new Objection.TooHeavy(each.number(), each.weight().get(), limits.greatestWeight()));
         }
-        Size size = each.size();
-        if (size.longest().isAbove(limits.greatestLength())) {
-            objections.add(new Objection.TooLong(each.number(), size.longest(), limits.greatestLength()));
+        if (rated.isAbove(LONGEST, limits.greatestLength().nanometres())) {
+            objections.add(new Objection.TooLong(each.number(), rated.length(LONGEST), limits.greatestLength()));
         }
-        if (size.lengthPlusGirth().isAbove(limits.greatestLengthPlusGirth())) {
+        if (rated.isAbove(GIRTH, limits.greatestLengthPlusGirth().nanometres())) {
             objections.add(
-                    new Objection.TooBulky(each.number(), size.lengthPlusGirth(), limits.greatestLengthPlusGirth()));
+                    new Objection.TooBulky(each.number(), rated.length(GIRTH), limits.greatestLengthPlusGirth()));
         }
     }
 

@@ -1,42 +1,70 @@
 package nobrec.core.rating;
 
 import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import nobrec.core.measure.Weight;
-import nobrec.core.rating.ShipmentToRate.PackageToRate;
 
-/** The charge lines of one offer while they are drawn up: base charges first, then surcharges, then fuel. */
+/** The charge lines of one offer after the other while they are drawn up: base charges first, then surcharges, then fuel. */
 final class Bill {
 
-    private final ShipmentToRate shipment;
-    private final Tariff tariff;
-    private final List<ChargeLine> lines;
+    private static final int LINES_EXPECTED = 12;
+
+    private final RatedShipment rated;
+    private final RatedPackage[] packages;
+    private final List<ChargeLine> lines = new ArrayList<>(LINES_EXPECTED);
     private final long[] baseOfPackage;
     private final Weight[] billedOfPackage;
+    private final SurchargeAmount.Figures[] figuresOfPackage;
     private long base;
     private long fuelled;
 
-    Bill(ShipmentToRate shipment, Tariff tariff, List<ChargeLine> lines) {
-        this.shipment = shipment;
-        this.tariff = tariff;
-        this.lines = lines;
-        this.baseOfPackage = new long[shipment.packages().size()];
-        this.billedOfPackage = new Weight[baseOfPackage.length];
+    Bill(RatedShipment rated) {
+        this.rated = rated;
+        this.packages = rated.packages();
+        this.baseOfPackage = new long[packages.length];
+        this.billedOfPackage = new Weight[packages.length];
+        this.figuresOfPackage = new SurchargeAmount.Figures[packages.length];
+    }
+
+    /** Begins the next offer. */
+    void clear() {
+        lines.clear();
+        Arrays.fill(baseOfPackage, 0);
+        Arrays.fill(figuresOfPackage, null);
+        base = 0;
+        fuelled = 0;
+    }
+
+    RatedShipment rated() {
+        return rated;
     }
 
     List<ChargeLine> lines() {
-        return lines;
+        return List.copyOf(lines);
+    }
+
+    long total() {
+        long total = 0;
+        for (int index = 0; index < lines.size(); index++) {
+            total += lines.get(index).cents();
+        }
+        return total;
     }
 
     /** What is charged for the carriage of a package. */
-    void base(int index, Weight billed, long cents, ChargeBasis basis) {
+    void base(int index, long cents, ChargeBasis basis) {
         baseOfPackage[index] += cents;
-        billedOfPackage[index] = billed;
-        base(shipment.packages().get(index).number(), cents, basis);
+        add(packages[index].number(), cents, basis);
     }
 
     /** What is charged for the carriage of the whole shipment. */
-    void base(int packageNumber, long cents, ChargeBasis basis) {
+    void base(long cents, ChargeBasis basis) {
+        add(ChargeLine.SHIPMENT, cents, basis);
+    }
+
+    private void add(int packageNumber, long cents, ChargeBasis basis) {
         base += cents;
         fuelled += cents;
         lines.add(new ChargeLine(packageNumber, cents, basis));
@@ -54,41 +82,44 @@ final class Bill {
         return base;
     }
 
-    void surcharges() {
+    void add(Surcharges surcharges) {
         int from = lines.size();
-        List<Surcharge> surcharges = tariff.surcharges();
-        int packages = baseOfPackage.length;
         for (int which = 0; which < surcharges.size(); which++) {
-            Surcharge surcharge = surcharges.get(which);
-            for (int index = 0; index < packages; index++) {
-                PackageToRate each = shipment.packages().get(index);
-                if (!surcharge.condition().holds(each, shipment)) {
-                    if (surcharge.condition().isOfShipment()) {
-                        break;
-                    }
-                    continue;
-                }
-                if (surcharge.scope() == Surcharge.Scope.PACKAGE) {
-                    add(
-                            each.number(),
-                            surcharge,
-                            new SurchargeAmount.Figures(
-                                    billedOfPackage[index], baseOfPackage[index], each.declaredCents()),
-                            from);
-                } else {
-                    add(ChargeLine.SHIPMENT, surcharge, figuresOfShipment(), from);
-                    break;
-                }
+            if (surcharges.holds(which, rated)) {
+                surcharge(surcharges, which, from);
             }
         }
+    }
+
+    private void surcharge(Surcharges surcharges, int which, int from) {
+        for (int index = 0; index < packages.length; index++) {
+            if (surcharges.holds(which, packages[index])) {
+                Surcharge surcharge = surcharges.get(which);
+                if (surcharge.scope() == Surcharge.Scope.SHIPMENT) {
+                    add(ChargeLine.SHIPMENT, surcharge, figuresOfShipment(), from);
+                    return;
+                }
+                add(packages[index].number(), surcharge, figuresOf(index), from);
+            }
+        }
+    }
+
+    private SurchargeAmount.Figures figuresOf(int index) {
+        if (figuresOfPackage[index] == null) {
+            figuresOfPackage[index] = new SurchargeAmount.Figures(
+                    billedOfPackage[index],
+                    baseOfPackage[index],
+                    packages[index].each().declaredCents());
+        }
+        return figuresOfPackage[index];
     }
 
     private SurchargeAmount.Figures figuresOfShipment() {
         Weight billed = Weight.ZERO;
         long declared = 0;
-        for (int index = 0; index < billedOfPackage.length; index++) {
+        for (int index = 0; index < packages.length; index++) {
             billed = billed.plus(billedOfPackage[index]);
-            declared += shipment.packages().get(index).declaredCents();
+            declared += packages[index].each().declaredCents();
         }
         return new SurchargeAmount.Figures(billed, base, declared);
     }
@@ -118,7 +149,7 @@ final class Bill {
     }
 
     /** Fuel is rounded half up to the cent, once for the shipment. */
-    void fuel(FuelIndex index, LocalDate day) {
+    void add(FuelIndex index, LocalDate day) {
         int thousandths = index.on(day);
         long cents = FuelIndex.share(fuelled, thousandths);
         if (cents != 0) {

@@ -1,7 +1,9 @@
 package nobrec.core.rating;
 
+import java.util.List;
 import nobrec.core.measure.Length;
 import nobrec.core.measure.Size;
+import nobrec.core.measure.UnitSystem;
 import nobrec.core.measure.Weight;
 
 /**
@@ -14,14 +16,44 @@ import nobrec.core.measure.Weight;
  */
 public record BillableWeight(Weight actual, Weight dimensional, Weight least) {
 
-    public static BillableWeight of(Weight weight, Size size, RateSheet sheet) {
-        Weight least = Weight.ZERO;
-        for (RateSheet.LeastBillable each : sheet.leastBillable()) {
-            if (each.covers(size)) {
-                least = Weight.greater(least, each.weight());
+    /**
+     * How a sheet weighs a package, but for large pieces. Many sheets share the same rules.
+     *
+     * @param units the sheet is written in
+     * @param weightStep weights are rounded up to a whole number of these
+     * @param sizes how sides are rounded, and when size counts as weight
+     */
+    public record Rules(UnitSystem units, Weight weightStep, SizeRule sizes) {}
+
+    /**
+     * @param step sides are rounded to a whole number of these; a unit of length or a whole part of one
+     * @param nearest half up to the nearest step instead of up
+     * @param divisor cubic units of length to a unit of weight; zero when size never counts
+     * @param fromVolume cubic units of length up to and with which size does not count
+     */
+    public record SizeRule(Length step, boolean nearest, int divisor, long fromVolume) {}
+
+    /** A piece with a side (or length plus girth) above the limit is billed as this weight at least. */
+    public record LeastBillable(SurchargeCondition.Side side, Length above, Weight weight) {}
+
+    /** By these rules alone. */
+    static BillableWeight of(RatedPackage each, Rules rules) {
+        return new BillableWeight(
+                each.weight().roundedUpTo(rules.weightStep()),
+                dimensional(each.each().size(), rules),
+                Weight.ZERO);
+    }
+
+    /** The same unless it is a large piece. */
+    BillableWeight orLeast(RatedPackage each, List<LeastBillable> large) {
+        Weight most = least;
+        for (int index = 0; index < large.size(); index++) {
+            LeastBillable piece = large.get(index);
+            if (each.isAbove(piece.side().figure(), piece.above().nanometres())) {
+                most = Weight.greater(most, piece.weight());
             }
         }
-        return new BillableWeight(weight.roundedUpTo(sheet.weightStep()), dimensional(size, sheet), least);
+        return most.isZero() ? this : new BillableWeight(actual, dimensional, most);
     }
 
     public Weight billed() {
@@ -36,28 +68,28 @@ public record BillableWeight(Weight actual, Weight dimensional, Weight least) {
         return least.isAbove(actual) && least.isAbove(dimensional);
     }
 
-    private static Weight dimensional(Size size, RateSheet sheet) {
-        RateSheet.SizeRule rule = sheet.sizes();
+    private static Weight dimensional(Size size, Rules rules) {
+        SizeRule rule = rules.sizes();
         if (rule.divisor() == 0) {
             return Weight.ZERO;
         }
-        long parts = partsOf(sheet.units().oneLength(), rule.step());
+        long parts = partsOf(rules.units().oneLength(), rule.step());
         long cube = Math.multiplyExact(
                 Math.multiplyExact(steps(size.length(), rule), steps(size.width(), rule)), steps(size.height(), rule));
         long partsCubed = parts * parts * parts;
         if (cube <= Math.multiplyExact(rule.fromVolume(), partsCubed)) {
             return Weight.ZERO;
         }
-        long stepsPerUnit = sheet.units().oneWeight().stepsUp(sheet.weightStep());
+        long stepsPerUnit = rules.units().oneWeight().stepsUp(rules.weightStep());
         long divisor = Math.multiplyExact(rule.divisor(), partsCubed);
-        return sheet.weightStep().times(-Math.floorDiv(-Math.multiplyExact(cube, stepsPerUnit), divisor));
+        return rules.weightStep().times(-Math.floorDiv(-Math.multiplyExact(cube, stepsPerUnit), divisor));
     }
 
     private static long partsOf(Length unit, Length step) {
         return unit.nanometres() / step.nanometres();
     }
 
-    private static long steps(Length side, RateSheet.SizeRule rule) {
+    private static long steps(Length side, SizeRule rule) {
         long step = rule.step().nanometres();
         return rule.nearest()
                 ? Math.max(1, (side.nanometres() + step / 2) / step)
@@ -65,7 +97,7 @@ public record BillableWeight(Weight actual, Weight dimensional, Weight least) {
     }
 
     /** A side as the sheet counts it. */
-    static Length rounded(Length side, RateSheet.SizeRule rule) {
+    static Length rounded(Length side, SizeRule rule) {
         return rule.step().times(steps(side, rule));
     }
 }

@@ -4,6 +4,7 @@ import nobrec.core.measure.MeasureText;
 import nobrec.core.measure.Size;
 import nobrec.core.measure.UnitSystem;
 import nobrec.core.measure.Weight;
+import nobrec.core.rating.ShipmentToRate.PackageToRate;
 
 /** The rule behind a charge line and its figures; the sentence for people is made here and nowhere else. */
 public sealed interface ChargeBasis {
@@ -14,9 +15,7 @@ public sealed interface ChargeBasis {
     /** How the amount came about. */
     String sentence(UnitSystem units);
 
-    /** @param size as measured */
-    record BaseRate(RateSheet sheet, int zone, BillableWeight billable, Weight weight, boolean weighed, Size size)
-            implements ChargeBasis {
+    record BaseRate(RateSheet sheet, int zone, BillableWeight billable, PackageToRate each) implements ChargeBasis {
         @Override
         public String title() {
             return "Base rate";
@@ -25,7 +24,8 @@ public sealed interface ChargeBasis {
         @Override
         public String sentence(UnitSystem units) {
             Weight step = sheet.weightStep();
-            String own = (weighed ? "weighs " : "not weighed yet, expected ") + MeasureText.show(weight, units) + " → "
+            String own = (each.weighed() ? "weighs " : "not weighed yet, expected ")
+                    + MeasureText.show(each.weight().orElseThrow(), units) + " → "
                     + MeasureText.showSteps(billable.actual(), step, units);
             String rule = billable.isLeast()
                     ? "Large piece, billed " + MeasureText.showSteps(billable.least(), step, units) + " at least: "
@@ -41,11 +41,12 @@ public sealed interface ChargeBasis {
         }
 
         private String bySize(Weight step, UnitSystem units) {
-            RateSheet.SizeRule rule = sheet.sizes();
+            BillableWeight.SizeRule rule = sheet.billing().sizes();
             if (rule.divisor() == 0) {
                 return "size does not count";
             }
             UnitSystem own = sheet.units();
+            Size size = each.size();
             Size whole = new Size(
                     BillableWeight.rounded(size.length(), rule),
                     BillableWeight.rounded(size.width(), rule),

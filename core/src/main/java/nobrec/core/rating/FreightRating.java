@@ -23,11 +23,12 @@ final class FreightRating {
     private record ClassWeight(long pounds, boolean given) {}
 
     /** @return whether there is a price; if not the objections say why */
-    static boolean base(ShipmentToRate shipment, FreightSheet sheet, int zone, Bill bill, List<Objection> objections) {
+    static boolean base(FreightSheet sheet, int zone, Bill bill, List<Objection> objections) {
+        RatedPackage[] packages = bill.rated().packages();
         Map<FreightClass, ClassWeight> classes = new TreeMap<>();
         long pounds = 0;
-        for (int index = 0; index < shipment.packages().size(); index++) {
-            PackageToRate each = shipment.packages().get(index);
+        for (int index = 0; index < packages.length; index++) {
+            PackageToRate each = packages[index].each();
             if (each.weight().isEmpty()) {
                 return false;
             }
@@ -77,7 +78,6 @@ final class FreightRating {
             long rate = rate(sheet, zone, each.getKey(), best);
             ClassWeight weight = each.getValue();
             bill.base(
-                    ChargeLine.SHIPMENT,
                     perHundredweight(weight.pounds, rate),
                     new ChargeBasis.FreightRate(each.getKey(), weight.given, POUND.times(weight.pounds), from, rate));
         }
@@ -86,7 +86,6 @@ final class FreightRating {
             FreightClass lowest = lowest(classes, zone, sheet, best);
             long rate = rate(sheet, zone, lowest, best);
             bill.base(
-                    ChargeLine.SHIPMENT,
                     perHundredweight(deficit, rate),
                     new ChargeBasis.Deficit(POUND.times(deficit), from, lowest, rate, ownCents - bestCents));
         }
@@ -129,16 +128,12 @@ final class FreightRating {
         long gross = bill.base();
         if (sheet.discountThousandths() > 0) {
             bill.base(
-                    ChargeLine.SHIPMENT,
                     -FuelIndex.share(gross, sheet.discountThousandths()),
                     new ChargeBasis.Discount(sheet.discountThousandths(), gross));
         }
         long without = bill.base();
         if (without < sheet.minimumCents()) {
-            bill.base(
-                    ChargeLine.SHIPMENT,
-                    sheet.minimumCents() - without,
-                    new ChargeBasis.Minimum(sheet.minimumCents(), without));
+            bill.base(sheet.minimumCents() - without, new ChargeBasis.Minimum(sheet.minimumCents(), without));
         }
     }
 }

@@ -25,7 +25,7 @@ public record FreightSheet(
         int discountThousandths,
         long minimumCents,
         Weight greatest,
-        List<Surcharge> surcharges,
+        Surcharges surcharges,
         String fuelIndex)
         implements Tariff {
 
@@ -35,7 +35,6 @@ public record FreightSheet(
     public FreightSheet {
         from = List.copyOf(from);
         rates = Map.copyOf(rates);
-        surcharges = List.copyOf(surcharges);
         int breaks = from.size();
         if (rates.values().stream().anyMatch(each -> each.size() != breaks)) {
             throw new IllegalArgumentException("Each class of " + serviceCode + " needs a rate in each break.");

@@ -2,28 +2,37 @@ package nobrec.core.rating;
 
 import java.math.BigDecimal;
 import java.time.LocalDate;
-import java.util.Map;
-import java.util.NavigableMap;
-import java.util.TreeMap;
+import java.util.Arrays;
+import java.util.SortedMap;
 
-/**
- * A carrier's fuel surcharge as it was published over time.
- *
- * @param thousandths of a per cent from each first day on; 16.5 % is 16500
- */
-public record FuelIndex(String code, NavigableMap<LocalDate, Integer> thousandths) {
+/** A carrier's fuel surcharge as it was published over time, quick to look up. */
+public final class FuelIndex {
 
     private static final int SCALE = 3;
     private static final long WHOLE = 100_000;
 
-    public FuelIndex {
-        thousandths = new TreeMap<>(thousandths);
+    private final String code;
+    private final long[] firstDays;
+    private final int[] thousandths;
+
+    /** @param thousandths of a per cent from each first day on; 16.5 % is 16500 */
+    public FuelIndex(String code, SortedMap<LocalDate, Integer> thousandths) {
+        this.code = code;
+        this.firstDays =
+                thousandths.keySet().stream().mapToLong(LocalDate::toEpochDay).toArray();
+        this.thousandths =
+                thousandths.values().stream().mapToInt(Integer::intValue).toArray();
+    }
+
+    public String code() {
+        return code;
     }
 
     /** Thousandths of a per cent on that day; zero before the first. */
     public int on(LocalDate day) {
-        Map.Entry<LocalDate, Integer> entry = thousandths.floorEntry(day);
-        return entry == null ? 0 : entry.getValue();
+        int found = Arrays.binarySearch(firstDays, day.toEpochDay());
+        int at = found >= 0 ? found : -found - 2;
+        return at < 0 ? 0 : thousandths[at];
     }
 
     /** So many thousandths of a per cent of an amount, rounded half up to the cent. */

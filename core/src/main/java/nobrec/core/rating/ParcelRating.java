@@ -10,54 +10,43 @@ final class ParcelRating {
     private ParcelRating() {}
 
     /** @return whether every package has a price; if not the objections say why */
-    static boolean base(ShipmentToRate shipment, RateSheet sheet, int zone, Bill bill, List<Objection> objections) {
+    static boolean base(RateSheet sheet, int zone, Bill bill, List<Objection> objections) {
+        RatedPackage[] packages = bill.rated().packages();
+        int number = bill.rated().numberOf(sheet.billing());
         boolean priced = true;
-        for (int index = 0; index < shipment.packages().size(); index++) {
-            PackageToRate each = shipment.packages().get(index);
-            priced &= each.weight().isPresent() && ofPackage(index, each, sheet, zone, bill, objections);
+        for (int index = 0; index < packages.length; index++) {
+            RatedPackage each = packages[index];
+            priced &= each.each().weight().isPresent()
+                    && ofPackage(
+                            index,
+                            each.billable(number, sheet.billing()).orLeast(each, sheet.leastBillable()),
+                            sheet,
+                            zone,
+                            bill,
+                            objections);
         }
         return priced;
     }
 
     private static boolean ofPackage(
-            int index, PackageToRate each, RateSheet sheet, int zone, Bill bill, List<Objection> objections) {
-        Weight actual = each.weight().get();
-        BillableWeight billable = BillableWeight.of(actual, each.size(), sheet);
+            int index, BillableWeight billable, RateSheet sheet, int zone, Bill bill, List<Objection> objections) {
+        PackageToRate each = bill.rated().packages()[index].each();
         Weight billed = billable.billed();
         long cents = sheet.price(billed, zone);
         if (cents == RateSheet.BEYOND) {
             objections.add(new Objection.BeyondRateSheet(each.number(), billed, sheet.weightStep()));
             return false;
         }
-        bill.base(
-                index,
-                billed,
-                cents,
-                new ChargeBasis.BaseRate(sheet, zone, billable, actual, each.weighed(), each.size()));
-        discount(index, billed, cents, sheet, zone, bill);
+        bill.billed(index, billed);
+        bill.base(index, cents, new ChargeBasis.BaseRate(sheet, zone, billable, each));
+        int discount = sheet.discounts().thousandths(billed, zone);
+        if (discount > 0) {
+            bill.base(index, -FuelIndex.share(cents, discount), new ChargeBasis.Discount(discount, cents));
+        }
         long without = bill.baseOf(index);
         if (without < sheet.minimumCents()) {
-            bill.base(
-                    index,
-                    billed,
-                    sheet.minimumCents() - without,
-                    new ChargeBasis.Minimum(sheet.minimumCents(), without));
+            bill.base(index, sheet.minimumCents() - without, new ChargeBasis.Minimum(sheet.minimumCents(), without));
         }
         return true;
-    }
-
-    private static void discount(int index, Weight billed, long cents, RateSheet sheet, int zone, Bill bill) {
-        List<RateSheet.Discount> discounts = sheet.discounts();
-        for (int which = 0; which < discounts.size(); which++) {
-            RateSheet.Discount discount = discounts.get(which);
-            if (discount.covers(billed, sheet.zoning().names().get(zone))) {
-                bill.base(
-                        index,
-                        billed,
-                        -FuelIndex.share(cents, discount.thousandths()),
-                        new ChargeBasis.Discount(discount.thousandths(), cents));
-                return;
-            }
-        }
     }
 }

@@ -1,19 +1,35 @@
 package nobrec.core.rating;
 
 import java.time.LocalDate;
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import nobrec.core.calendar.Pickup;
 import nobrec.core.calendar.WorkingDays;
+import nobrec.core.rating.ShipmentToRate.PackageToRate;
 import org.joda.money.CurrencyUnit;
 
-/** Prices a shipment in a service. */
+/**
+ * Prices a shipment in services, one after the other; what they all look at is worked out once. Used by one thread.
+ */
 public final class Rating {
 
-    private static final int LINES_EXPECTED = 12;
+    private final ShipmentToRate shipment;
+    private final RatedShipment rated;
+    private final Bill bill;
+    private final CurrencyUnit ours;
 
-    private Rating() {}
+    /** @param ours the currency in which offers are compared */
+    public Rating(ShipmentToRate shipment, CurrencyUnit ours) {
+        this(shipment, shipment.packages(), ours);
+    }
+
+    /** @param packages in place of those named in the shipment */
+    Rating(ShipmentToRate shipment, List<PackageToRate> packages, CurrencyUnit ours) {
+        this.shipment = shipment;
+        this.ours = ours;
+        this.rated = new RatedShipment(shipment, packages);
+        this.bill = new Bill(rated);
+    }
 
     /**
      * What a service asks for on a day.
@@ -29,17 +45,11 @@ public final class Rating {
     /**
      * @param prices of the day
      * @param pickup when the service's carrier comes to the site
-     * @param ours the currency in which offers are compared
      */
-    public static Offer offer(
-            ShipmentToRate shipment, Service service, Prices prices, Pickup pickup, CurrencyUnit ours) {
-        List<Objection> objections = Allowance.objections(shipment, service);
-        LocalDate departure = pickup.departureFor(shipment.readyAt());
-        List<ChargeLine> lines = price(shipment, prices, departure, ours, objections);
-        long total = 0;
-        for (int index = 0; index < lines.size(); index++) {
-            total += lines.get(index).cents();
-        }
+    public Offer offer(Service service, Prices prices, Pickup pickup) {
+        List<Objection> objections = Allowance.objections(rated, service);
+        LocalDate departure = rated.departureWith(pickup);
+        boolean priced = price(prices, departure, objections);
         int transit = service.transitDaysTo(shipment.destination());
         LocalDate delivery = shipment.extras().contains(Extra.SATURDAY_DELIVERY)
                         && service.extras().contains(Extra.SATURDAY_DELIVERY)
@@ -49,23 +59,26 @@ public final class Rating {
                 ? 0
                 : WorkingDays.between(shipment.promiseDate().get(), delivery);
         return new Offer(
-                service, ours, lines, total, objections.isEmpty() ? List.of() : objections, departure, delivery, late);
+                service,
+                ours,
+                priced ? bill.lines() : List.of(),
+                priced ? bill.total() : 0,
+                List.copyOf(objections),
+                departure,
+                delivery,
+                late);
     }
 
-    private static List<ChargeLine> price(
-            ShipmentToRate shipment,
-            Prices prices,
-            LocalDate departure,
-            CurrencyUnit ours,
-            List<Objection> objections) {
+    /** @return whether the bill has its price; if not the objections say why */
+    private boolean price(Prices prices, LocalDate departure, List<Objection> objections) {
         if (prices.tariff().isEmpty()) {
             objections.add(new Objection.NoRateSheet());
-            return List.of();
+            return false;
         }
         Tariff tariff = prices.tariff().get();
         if (!tariff.currency().equals(ours)) {
             objections.add(new Objection.OtherCurrency(tariff.currency().getCode(), ours.getCode()));
-            return List.of();
+            return false;
         }
         int zone = tariff.zoning().columnOf(shipment.destination());
         if (zone == Zoning.NONE) {
@@ -74,17 +87,19 @@ public final class Rating {
                             ? new Objection.CountryNotServed(
                                     shipment.destination().country())
                             : new Objection.ZoneNotServed(shipment.destination().postalCode()));
-            return List.of();
+            return false;
         }
-        Bill bill = new Bill(shipment, tariff, new ArrayList<>(LINES_EXPECTED));
+        bill.clear();
         boolean priced = tariff instanceof RateSheet sheet
-                ? ParcelRating.base(shipment, sheet, zone, bill, objections)
-                : FreightRating.base(shipment, (FreightSheet) tariff, zone, bill, objections);
+                ? ParcelRating.base(sheet, zone, bill, objections)
+                : FreightRating.base((FreightSheet) tariff, zone, bill, objections);
         if (!priced) {
-            return List.of();
+            return false;
         }
-        bill.surcharges();
-        prices.fuel().ifPresent(index -> bill.fuel(index, departure));
-        return bill.lines();
+        bill.add(tariff.surcharges());
+        if (prices.fuel().isPresent()) {
+            bill.add(prices.fuel().get(), departure);
+        }
+        return true;
     }
 }

@@ -36,31 +36,31 @@ public record Service(
      * Working days on the way.
      *
      * @param byZone for the zones by distance, 1, 2, ... in turn
-     * @param byPlace for postal codes that begin so, and for countries; the longest beginning that matches counts
+     * @param byPlace for postal codes that begin so, and for countries
      */
-    public record Transit(List<Integer> byZone, Map<String, Integer> byPlace) {
+    public record Transit(List<Integer> byZone, PostalTable<Integer> byPlace) {
+
+        private static final Integer BY_ZONE = -1;
+
+        public Transit(List<Integer> byZone, Map<String, Integer> byPlace) {
+            this(byZone, new PostalTable<>(byPlace));
+        }
 
         public Transit {
             if (byZone.size() != Zone.GREATEST) {
                 throw new IllegalArgumentException("Transit days are needed for " + Zone.GREATEST + " zones.");
             }
             byZone = List.copyOf(byZone);
-            byPlace = Map.copyOf(byPlace);
         }
 
         /** Where nothing is known it is the longest time by distance. */
         int daysTo(Destination destination) {
             if (destination.isAbroad()) {
-                return byPlace.getOrDefault(destination.country(), byZone.get(Zone.GREATEST - 1));
+                return byPlace.all().getOrDefault(destination.country(), byZone.get(Zone.GREATEST - 1));
             }
-            if (!byPlace.isEmpty()) {
-                String code = destination.postalCode();
-                for (int digits = code.length(); digits > 0; digits--) {
-                    Integer days = byPlace.get(code.substring(0, digits));
-                    if (days != null) {
-                        return days;
-                    }
-                }
+            int days = byPlace.find(destination.postalCode(), BY_ZONE);
+            if (days >= 0) {
+                return days;
             }
             int zone = destination.distance().isPresent()
                     ? destination.distance().get().number()

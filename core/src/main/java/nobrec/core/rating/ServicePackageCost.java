@@ -1,6 +1,8 @@
 package nobrec.core.rating;
 
+import java.util.IdentityHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import nobrec.core.calendar.Pickup;
@@ -28,6 +30,11 @@ public final class ServicePackageCost implements PackageCost {
     private final Optional<FreightClass> freightClass;
     private final long leastCents;
 
+    /** Empty where prices do not go by steps of weight alone. */
+    private final Optional<WeightSteps> steps;
+
+    private final Map<CartonType, long[]> known = new IdentityHashMap<>();
+
     /** @param shipment its packages do not matter, everything else does */
     public ServicePackageCost(
             ShipmentToRate shipment,
@@ -36,13 +43,23 @@ public final class ServicePackageCost implements PackageCost {
             Pickup pickup,
             CurrencyUnit ours,
             Optional<FreightClass> freightClass) {
-        this.shipment = shipment;
+        this.shipment = new ShipmentToRate(
+                List.of(),
+                shipment.destination(),
+                Set.of(),
+                shipment.goods(),
+                shipment.receiver(),
+                shipment.readyAt(),
+                Optional.empty());
         this.service = service;
         this.prices = prices;
         this.pickup = pickup;
         this.ours = ours;
         this.freightClass = freightClass;
         long least = freight(CartonKind.CARTON, CartonType.Supply.OUR_OWN, cube(new Length(1)), new Weight(1));
+        this.steps = prices.tariff()
+                .filter(RateSheet.class::isInstance)
+                .map(sheet -> WeightSteps.of((RateSheet) sheet, greatestGross()));
         this.leastCents = least == NOT_TAKEN ? 1 : Math.max(1, least);
     }
 
@@ -66,22 +83,30 @@ public final class ServicePackageCost implements PackageCost {
         return service.limits().greatestWeight();
     }
 
+    /** Within one step of its sheet a carton has one price: it is asked for once. */
     @Override
     public long cents(CartonType carton, Size outer, Weight gross) {
+        int step = steps.isEmpty() || carton.kind() == CartonKind.PALLET
+                ? WeightSteps.NONE
+                : steps.get().of(gross);
+        if (step == WeightSteps.NONE) {
+            return priced(carton, outer, gross);
+        }
+        long[] ofCarton = known.computeIfAbsent(carton, each -> new long[WeightSteps.MOST]);
+        if (ofCarton[step] == 0) {
+            ofCarton[step] = priced(carton, outer, gross);
+        }
+        return ofCarton[step];
+    }
+
+    private long priced(CartonType carton, Size outer, Weight gross) {
         long freight = freight(carton.kind(), carton.supply(), outer, gross);
         return freight == NOT_TAKEN ? NOT_TAKEN : freight + carton.cost().getAmountMinorLong();
     }
 
     private long freight(CartonKind kind, CartonType.Supply supply, Size outer, Weight gross) {
-        ShipmentToRate alone = new ShipmentToRate(
-                List.of(new PackageToRate(1, Optional.of(gross), true, outer, kind, supply, 0, freightClass)),
-                shipment.destination(),
-                Set.of(),
-                shipment.goods(),
-                shipment.receiver(),
-                shipment.readyAt(),
-                Optional.empty());
-        Offer offer = Rating.offer(alone, service, prices, pickup, ours);
+        PackageToRate alone = new PackageToRate(1, Optional.of(gross), true, outer, kind, supply, 0, freightClass);
+        Offer offer = new Rating(shipment, List.of(alone), ours).offer(service, prices, pickup);
         return offer.isAllowed() || offer.isAllowedOnceCompleted() ? offer.totalCents() : NOT_TAKEN;
     }
 

@@ -1,21 +1,24 @@
 package nobrec.core.rating;
 
-import nobrec.core.address.PlaceKind;
 import nobrec.core.measure.Length;
 import nobrec.core.measure.MeasureText;
 import nobrec.core.measure.UnitSystem;
 import nobrec.core.measure.Weight;
-import nobrec.core.rating.ShipmentToRate.PackageToRate;
 
-/** When a surcharge is asked for. */
+/** When a surcharge is asked for: where a figure of a package or of its shipment is above a limit. */
 public sealed interface SurchargeCondition {
 
-    /** @param each the package; of a surcharge for the whole shipment any of its packages */
-    boolean holds(PackageToRate each, ShipmentToRate shipment);
+    /** Its place among the {@link Figures}. */
+    int figure();
 
-    /** Whether it holds for all packages of a shipment or for none. */
-    default boolean isOfShipment() {
-        return false;
+    /** The greatest figure for which it does not hold, in the unit of the figure. */
+    default long limitFigure() {
+        return 0;
+    }
+
+    /** What must hold besides. */
+    default boolean alsoHolds(Destination destination) {
+        return true;
     }
 
     /** Why it holds, as the beginning of a sentence. */
@@ -23,13 +26,8 @@ public sealed interface SurchargeCondition {
 
     record Always() implements SurchargeCondition {
         @Override
-        public boolean holds(PackageToRate each, ShipmentToRate shipment) {
-            return true;
-        }
-
-        @Override
-        public boolean isOfShipment() {
-            return true;
+        public int figure() {
+            return Figures.ALWAYS;
         }
 
         @Override
@@ -40,13 +38,8 @@ public sealed interface SurchargeCondition {
 
     record Residence() implements SurchargeCondition {
         @Override
-        public boolean holds(PackageToRate each, ShipmentToRate shipment) {
-            return shipment.destination().placeKind() == PlaceKind.RESIDENCE;
-        }
-
-        @Override
-        public boolean isOfShipment() {
-            return true;
+        public int figure() {
+            return Figures.RESIDENCE;
         }
 
         @Override
@@ -57,14 +50,13 @@ public sealed interface SurchargeCondition {
 
     record RemoteArea(PostalBeginnings beginnings) implements SurchargeCondition {
         @Override
-        public boolean holds(PackageToRate each, ShipmentToRate shipment) {
-            return !shipment.destination().isAbroad()
-                    && beginnings.begin(shipment.destination().postalCode());
+        public int figure() {
+            return Figures.ALWAYS;
         }
 
         @Override
-        public boolean isOfShipment() {
-            return true;
+        public boolean alsoHolds(Destination destination) {
+            return !destination.isAbroad() && beginnings.begin(destination.postalCode());
         }
 
         @Override
@@ -75,13 +67,8 @@ public sealed interface SurchargeCondition {
 
     record Abroad() implements SurchargeCondition {
         @Override
-        public boolean holds(PackageToRate each, ShipmentToRate shipment) {
-            return shipment.destination().isAbroad();
-        }
-
-        @Override
-        public boolean isOfShipment() {
-            return true;
+        public int figure() {
+            return Figures.ABROAD;
         }
 
         @Override
@@ -92,8 +79,13 @@ public sealed interface SurchargeCondition {
 
     record WeightAbove(Weight limit) implements SurchargeCondition {
         @Override
-        public boolean holds(PackageToRate each, ShipmentToRate shipment) {
-            return each.weight().isPresent() && each.weight().get().isAbove(limit);
+        public int figure() {
+            return Figures.WEIGHT;
+        }
+
+        @Override
+        public long limitFigure() {
+            return limit.eighthNanograms();
         }
 
         @Override
@@ -104,33 +96,36 @@ public sealed interface SurchargeCondition {
 
     /** The sides a surcharge may look at. */
     enum Side {
-        LONGEST("longest side"),
-        SECOND("second longest side"),
-        GIRTH("length plus girth");
+        LONGEST("longest side", Figures.LONGEST),
+        SECOND("second longest side", Figures.SECOND),
+        GIRTH("length plus girth", Figures.GIRTH);
 
         private final String words;
+        private final int figure;
 
-        Side(String words) {
+        Side(String words, int figure) {
             this.words = words;
+            this.figure = figure;
         }
 
         String words() {
             return words;
         }
 
-        Length of(PackageToRate each) {
-            return switch (this) {
-                case LONGEST -> each.size().longest();
-                case SECOND -> each.size().secondLongest();
-                case GIRTH -> each.size().lengthPlusGirth();
-            };
+        int figure() {
+            return figure;
         }
     }
 
     record SideAbove(Side side, Length limit) implements SurchargeCondition {
         @Override
-        public boolean holds(PackageToRate each, ShipmentToRate shipment) {
-            return side.of(each).isAbove(limit);
+        public int figure() {
+            return side.figure();
+        }
+
+        @Override
+        public long limitFigure() {
+            return limit.nanometres();
         }
 
         @Override
@@ -141,8 +136,8 @@ public sealed interface SurchargeCondition {
 
     record NotABox() implements SurchargeCondition {
         @Override
-        public boolean holds(PackageToRate each, ShipmentToRate shipment) {
-            return !each.kind().isOrdinary();
+        public int figure() {
+            return Figures.NOT_A_BOX;
         }
 
         @Override
@@ -153,13 +148,8 @@ public sealed interface SurchargeCondition {
 
     record Wanted(Extra extra) implements SurchargeCondition {
         @Override
-        public boolean holds(PackageToRate each, ShipmentToRate shipment) {
-            return shipment.extras().contains(extra);
-        }
-
-        @Override
-        public boolean isOfShipment() {
-            return true;
+        public int figure() {
+            return Figures.wanted(extra);
         }
 
         @Override
@@ -170,8 +160,13 @@ public sealed interface SurchargeCondition {
 
     record DeclaredAbove(long cents) implements SurchargeCondition {
         @Override
-        public boolean holds(PackageToRate each, ShipmentToRate shipment) {
-            return each.declaredCents() > cents;
+        public int figure() {
+            return Figures.DECLARED;
+        }
+
+        @Override
+        public long limitFigure() {
+            return cents;
         }
 
         @Override
@@ -182,13 +177,8 @@ public sealed interface SurchargeCondition {
 
     record Goods(GoodsClass goods) implements SurchargeCondition {
         @Override
-        public boolean holds(PackageToRate each, ShipmentToRate shipment) {
-            return shipment.goods().contains(goods);
-        }
-
-        @Override
-        public boolean isOfShipment() {
-            return true;
+        public int figure() {
+            return Figures.goods(goods);
         }
 
         @Override

@@ -1,7 +1,6 @@
 package nobrec.core.rating;
 
 import java.time.LocalDate;
-import java.util.List;
 import org.joda.money.CurrencyUnit;
 
 /** The prices of one service from a first day on. An old shipment costs what the one of its day says. */
@@ -15,7 +14,7 @@ public sealed interface Tariff permits RateSheet, FreightSheet {
 
     Zoning zoning();
 
-    List<Surcharge> surcharges();
+    Surcharges surcharges();
 
     /** Code of the fuel index; empty text when there is no fuel surcharge. */
     String fuelIndex();

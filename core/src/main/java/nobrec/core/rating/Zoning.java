@@ -8,17 +8,16 @@ import java.util.Map;
  *
  * @param names of the zones, in the order of the sheet's columns
  * @param byDistance whether the zones named 1 to 8 are those of the distance
- * @param byPostalCode zone name by the first digits of a postal code; the longest that matches counts
+ * @param byPostalCode zone name by the first digits of a postal code
  * @param byCountry zone name by country
  */
 public record Zoning(
-        List<String> names, boolean byDistance, Map<String, String> byPostalCode, Map<String, String> byCountry) {
+        List<String> names, boolean byDistance, PostalTable<String> byPostalCode, Map<String, String> byCountry) {
 
     static final int NONE = -1;
 
     public Zoning {
         names = List.copyOf(names);
-        byPostalCode = Map.copyOf(byPostalCode);
         byCountry = Map.copyOf(byCountry);
     }
 
@@ -28,14 +27,9 @@ public record Zoning(
             String group = byCountry.get(destination.country());
             return group == null ? NONE : names.indexOf(group);
         }
-        if (!byPostalCode.isEmpty()) {
-            String code = destination.postalCode();
-            for (int digits = code.length(); digits > 0; digits--) {
-                String zone = byPostalCode.get(code.substring(0, digits));
-                if (zone != null) {
-                    return names.indexOf(zone);
-                }
-            }
+        String zone = byPostalCode.find(destination.postalCode(), "");
+        if (!zone.isEmpty()) {
+            return names.indexOf(zone);
         }
         return byDistance && destination.distance().isPresent()
                 ? columnOfDistance(destination.distance().get().number())

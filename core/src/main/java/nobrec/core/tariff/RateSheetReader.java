@@ -13,15 +13,18 @@ import java.util.Set;
 import nobrec.core.measure.Length;
 import nobrec.core.measure.UnitSystem;
 import nobrec.core.measure.Weight;
+import nobrec.core.rating.BillableWeight;
+import nobrec.core.rating.BillableWeight.LeastBillable;
+import nobrec.core.rating.BillableWeight.SizeRule;
+import nobrec.core.rating.Discounts;
+import nobrec.core.rating.Discounts.Discount;
 import nobrec.core.rating.FreightClass;
 import nobrec.core.rating.FreightSheet;
+import nobrec.core.rating.PostalTable;
 import nobrec.core.rating.PriceTable;
 import nobrec.core.rating.RateSheet;
-import nobrec.core.rating.RateSheet.Discount;
-import nobrec.core.rating.RateSheet.LeastBillable;
-import nobrec.core.rating.RateSheet.SizeRule;
-import nobrec.core.rating.Surcharge;
 import nobrec.core.rating.SurchargeCondition.Side;
+import nobrec.core.rating.Surcharges;
 import nobrec.core.rating.Tariff;
 import nobrec.core.rating.Zoning;
 import org.joda.money.CurrencyUnit;
@@ -303,17 +306,17 @@ public final class RateSheetReader {
         }
         byPostalCode.values().forEach(zone -> known(whole, zone));
         byCountry.values().forEach(zone -> known(whole, zone));
-        List<Surcharge> surcharges = surchargeRows.stream()
+        Surcharges surcharges = new Surcharges(surchargeRows.stream()
                 .flatMap(cells -> SurchargeText.read(cells, units, remote).stream())
-                .toList();
+                .toList());
         if (refused()) {
             return Optional.empty();
         }
-        Zoning zoning = new Zoning(zones, byDistance, byPostalCode, byCountry);
+        Zoning zoning = new Zoning(zones, byDistance, new PostalTable<>(byPostalCode), byCountry);
         return Optional.of(freight ? freightSheet(zoning, surcharges) : parcelSheet(zoning, surcharges));
     }
 
-    private FreightSheet freightSheet(Zoning zoning, List<Surcharge> surcharges) {
+    private FreightSheet freightSheet(Zoning zoning, Surcharges surcharges) {
         return new FreightSheet(
                 service,
                 firstDay,
@@ -328,22 +331,20 @@ public final class RateSheetReader {
                 fuel);
     }
 
-    private RateSheet parcelSheet(Zoning zoning, List<Surcharge> surcharges) {
+    private RateSheet parcelSheet(Zoning zoning, Surcharges surcharges) {
         Length step = sizeStep == null ? Length.of("1", units.lengthUnit()) : sizeStep;
         Weight last = breaks.get(breaks.size() - 1).upTo();
         return new RateSheet(
                 service,
                 firstDay,
                 currency,
-                units,
-                weightStep,
-                new SizeRule(step, nearest, divisor, fromVolume),
+                new BillableWeight.Rules(units, weightStep, new SizeRule(step, nearest, divisor, fromVolume)),
                 zoning,
                 new PriceTable(breaks),
                 aboveCents,
                 greatest == null ? last : greatest,
                 minimumCents,
-                discounts,
+                new Discounts(discounts, zones),
                 leastBillable,
                 surcharges,
                 fuel);

@@ -43,12 +43,12 @@ public final class RateSheetWriter {
             row(SheetWords.FUEL, tariff.fuelIndex());
         }
         zoning(tariff.zoning());
-        surcharges(tariff.surcharges(), units);
+        surcharges(tariff.surcharges().all(), units);
     }
 
     private void zoning(Zoning zoning) {
         row(SheetWords.ZONES_BY, zoning.byDistance() ? SheetWords.DISTANCE : SheetWords.TABLE);
-        places(SheetWords.POSTAL_CODES, zoning.byPostalCode());
+        places(SheetWords.POSTAL_CODES, zoning.byPostalCode().all());
         places(SheetWords.COUNTRIES, zoning.byCountry());
     }
 
@@ -88,17 +88,18 @@ public final class RateSheetWriter {
         row(SheetWords.WEIGHT_STEP, SurchargeText.write(sheet.weightStep(), units));
         row(
                 SheetWords.SIZE_STEP,
-                SurchargeText.write(sheet.sizes().step(), units),
-                sheet.sizes().nearest() ? "nearest" : "up");
-        if (sheet.sizes().divisor() > 0) {
+                SurchargeText.write(sheet.billing().sizes().step(), units),
+                sheet.billing().sizes().nearest() ? "nearest" : "up");
+        if (sheet.billing().sizes().divisor() > 0) {
             row(
                     SheetWords.DIVISOR,
-                    String.valueOf(sheet.sizes().divisor()),
-                    String.valueOf(sheet.sizes().fromVolume()));
+                    String.valueOf(sheet.billing().sizes().divisor()),
+                    String.valueOf(sheet.billing().sizes().fromVolume()));
         }
         row(SheetWords.GREATEST, SurchargeText.write(sheet.greatest(), units));
         row(SheetWords.MINIMUM, SurchargeText.money(sheet.minimumCents()));
         sheet.discounts()
+                .all()
                 .forEach(each -> row(
                         SheetWords.DISCOUNT,
                         String.join(" ", each.zones()),

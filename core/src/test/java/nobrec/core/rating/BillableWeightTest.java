@@ -2,12 +2,16 @@ package nobrec.core.rating;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.util.Optional;
 import nobrec.core.measure.LengthUnit;
 import nobrec.core.measure.MeasureText;
 import nobrec.core.measure.Size;
 import nobrec.core.measure.UnitSystem;
 import nobrec.core.measure.Weight;
 import nobrec.core.measure.WeightUnit;
+import nobrec.core.packing.CartonKind;
+import nobrec.core.packing.CartonType.Supply;
+import nobrec.core.rating.ShipmentToRate.PackageToRate;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
@@ -29,6 +33,12 @@ class BillableWeightTest {
                 """.formatted(units, step, sizeStep, divisor, unit));
     }
 
+    private static BillableWeight billable(Weight weight, Size size, RateSheet sheet) {
+        return new RatedPackage(new PackageToRate(
+                        1, Optional.of(weight), true, size, CartonKind.CARTON, Supply.OUR_OWN, 0, Optional.empty()))
+                .billable(0, sheet.billing());
+    }
+
     /** Source: checks.md, common practice from memory; cm3 / 6000: IATA TACT rules, from memory. */
     @ParameterizedTest
     @CsvSource({
@@ -44,7 +54,7 @@ class BillableWeightTest {
             String units, String step, String sizeStep, String divisor, String l, String w, String h, String expected) {
         RateSheet sheet = sheet(units, step, sizeStep, divisor);
         LengthUnit unit = sheet.units().lengthUnit();
-        BillableWeight billable = BillableWeight.of(new Weight(1), Size.of(l, w, h, unit), sheet);
+        BillableWeight billable = billable(new Weight(1), Size.of(l, w, h, unit), sheet);
         assertThat(billable.billed())
                 .isEqualTo(MeasureText.readWeight(expected, UnitSystem.POUND_INCH)
                         .found()
@@ -55,7 +65,7 @@ class BillableWeightTest {
     @ParameterizedTest
     @CsvSource({"6.01,7", "7,7", "0.1,1"})
     void weightIsRoundedUpToTheStep(String pounds, String expected) {
-        BillableWeight billable = BillableWeight.of(
+        BillableWeight billable = billable(
                 Weight.of(pounds, WeightUnit.POUND),
                 Size.of("2", "2", "2", LengthUnit.INCH),
                 sheet("lb in", "1 lb", "1 in,up", "139"));

@@ -88,6 +88,10 @@ public final class DemoRates {
         return new Destination("US", "53703", PlaceKind.BUSINESS, Optional.of(new Zone(number, 100)));
     }
 
+    public static Destination residenceInZone(int number) {
+        return new Destination("US", "53703", PlaceKind.RESIDENCE, Optional.of(new Zone(number, 100)));
+    }
+
     public static PackageToRate parcel(int number, String weight, String size) {
         String[] sides = size.split("x");
         return new PackageToRate(
@@ -107,15 +111,21 @@ public final class DemoRates {
     }
 
     public static Offer offer(ShipmentToRate shipment, Tariff tariff, String fuel) {
-        return Rating.offer(shipment, service(CartonKind.values()), prices(tariff, fuel), AFTERNOON, CurrencyUnit.USD);
+        return new Rating(shipment, CurrencyUnit.USD)
+                .offer(service(CartonKind.values()), prices(tariff, fuel), AFTERNOON);
     }
 
     /** What a package costs by the demo's Plover Ground to zone 5, with fuel. */
     public static PackageCost costByPloverGround() {
+        return cost(demoSheet("plover-ground-2026.csv"));
+    }
+
+    /** What a package costs by a sheet to zone 5, with fuel. */
+    public static PackageCost cost(Tariff sheet) {
         return new ServicePackageCost(
                 shipment(zone(5), Set.of(), parcel(1, "1", "4x4x4")),
                 service(CartonKind.CARTON, CartonKind.ENVELOPE, CartonKind.TUBE),
-                prices(demoSheet("plover-ground-2026.csv"), "16.5"),
+                prices(sheet, "16.5"),
                 AFTERNOON,
                 CurrencyUnit.USD,
                 Optional.empty());

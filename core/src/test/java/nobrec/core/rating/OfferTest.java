@@ -78,7 +78,7 @@ class OfferTest {
                 new Receiver(false, false, List.of("the HS code of SK-2")),
                 TUESDAY.atTime(9, 0),
                 Optional.empty());
-        Offer offer = Rating.offer(shipment, strict, Prices.NONE, AFTERNOON, CurrencyUnit.USD);
+        Offer offer = new Rating(shipment, CurrencyUnit.USD).offer(strict, Prices.NONE, AFTERNOON);
         assertThat(offer.objections())
                 .extracting(each -> each.sentence(UnitSystem.POUND_INCH))
                 .containsExactlyInAnyOrder(
@@ -101,12 +101,8 @@ class OfferTest {
 
     @Test
     void aSheetInAnotherCurrencyIsNotCompared() {
-        Offer offer = Rating.offer(
-                shipment(zone(2), Set.of(), parcel(1, "2", "9x9x9")),
-                DemoRates.service(CartonKind.CARTON),
-                prices(GROUND, "0"),
-                AFTERNOON,
-                CurrencyUnit.EUR);
+        Offer offer = new Rating(shipment(zone(2), Set.of(), parcel(1, "2", "9x9x9")), CurrencyUnit.EUR)
+                .offer(DemoRates.service(CartonKind.CARTON), prices(GROUND, "0"), AFTERNOON);
         assertThat(offer.objections()).singleElement().isInstanceOf(Objection.OtherCurrency.class);
     }
 

@@ -41,7 +41,7 @@ record ServiceRow(
                 Words.join(limits.excludedPlaces()),
                 limits.countries().stream().sorted().collect(Collectors.joining(",")),
                 service.transit().byZone().stream().map(String::valueOf).collect(Collectors.joining(",")),
-                Words.joinPairs(service.transit().byPlace()),
+                Words.joinPairs(service.transit().byPlace().all()),
                 Words.join(service.takes()),
                 Words.join(service.excludedGoods()),
                 Words.join(service.extras()));

@@ -117,14 +117,13 @@ class RatingFeed {
 
     List<Offer> offers(ShipmentToRate toRate, long siteId) {
         Map<String, Pickup> pickups = catalog.pickups(siteId);
+        Rating rating = new Rating(toRate, Moneys.currency());
         return catalog.services().stream()
                 .filter(service -> pickups.containsKey(service.carrier().code()))
-                .map(service -> Rating.offer(
-                        toRate,
+                .map(service -> rating.offer(
                         service,
                         catalog.prices(service.code(), toRate.readyAt().toLocalDate()),
-                        pickups.get(service.carrier().code()),
-                        Moneys.currency()))
+                        pickups.get(service.carrier().code())))
                 .toList();
     }
 

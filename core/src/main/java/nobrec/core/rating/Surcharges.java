@@ -1,0 +1,51 @@
+package nobrec.core.rating;
+
+import java.util.List;
+
+/** The surcharges of a sheet in its order, quick to look up for a shipment and its packages. */
+public final class Surcharges {
+
+    private final List<Surcharge> all;
+    private final int[] figures;
+    private final long[] limits;
+
+    public Surcharges(List<Surcharge> all) {
+        this.all = List.copyOf(all);
+        this.figures = all.stream().mapToInt(each -> each.condition().figure()).toArray();
+        this.limits =
+                all.stream().mapToLong(each -> each.condition().limitFigure()).toArray();
+    }
+
+    public List<Surcharge> all() {
+        return all;
+    }
+
+    int size() {
+        return figures.length;
+    }
+
+    Surcharge get(int which) {
+        return all.get(which);
+    }
+
+    /** Whether it holds for the shipment, or for one of its packages. */
+    boolean holds(int which, RatedShipment rated) {
+        return rated.isAbove(figures[which], limits[which])
+                && all.get(which).condition().alsoHolds(rated.shipment().destination());
+    }
+
+    /** Whether one that holds for the shipment or one of its packages holds for this package. */
+    boolean holds(int which, RatedPackage each) {
+        return figures[which] >= Figures.OF_PACKAGE || each.isAbove(figures[which], limits[which]);
+    }
+
+    @Override
+    public boolean equals(Object other) {
+        return other instanceof Surcharges surcharges && surcharges.all.equals(all);
+    }
+
+    @Override
+    public int hashCode() {
+        return all.hashCode();
+    }
+}
