@@ -1,10 +1,13 @@
 package nobrec.core.rating;
 
+import java.math.BigInteger;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.TreeMap;
 import nobrec.core.measure.Weight;
 import nobrec.core.measure.WeightUnit;
+import nobrec.core.rating.ShipmentToRate.GoodsOfClass;
 import nobrec.core.rating.ShipmentToRate.PackageToRate;
 
 /**
@@ -35,13 +38,7 @@ final class FreightRating {
             long rounded = each.weight().get().stepsUp(POUND);
             bill.billed(index, POUND.times(rounded));
             pounds += rounded;
-            FreightClass freightClass = each.freightClass()
-                    .orElseGet(() -> FreightClass.ofDensity(each.weight().get(), each.size()));
-            boolean given = each.freightClass().isPresent();
-            classes.merge(
-                    freightClass,
-                    new ClassWeight(rounded, given),
-                    (one, other) -> new ClassWeight(one.pounds + other.pounds, one.given && other.given));
+            share(each, rounded, classes);
         }
         Weight all = POUND.times(pounds);
         if (all.isAbove(sheet.greatest())) {
@@ -58,6 +55,37 @@ final class FreightRating {
         lineHaul(classes, pounds, zoneName, sheet, bill);
         discountAndMinimum(sheet, bill);
         return true;
+    }
+
+    /** Shares the weight of a package out among the classes in it; the pounds add up. */
+    private static void share(PackageToRate each, long pounds, Map<FreightClass, ClassWeight> classes) {
+        FreightClass byDensity = FreightClass.ofDensity(each.weight().orElseThrow(), each.size());
+        List<GoodsOfClass> goods = each.goodsByClass().isEmpty()
+                ? List.of(new GoodsOfClass(Optional.empty(), POUND))
+                : each.goodsByClass();
+        BigInteger all = goods.stream().map(FreightRating::weight).reduce(BigInteger.ZERO, BigInteger::add);
+        BigInteger before = BigInteger.ZERO;
+        for (GoodsOfClass part : goods) {
+            BigInteger after = before.add(weight(part));
+            long share = upTo(after, all, pounds) - upTo(before, all, pounds);
+            classes.merge(
+                    part.freightClass().orElse(byDensity),
+                    new ClassWeight(share, part.freightClass().isPresent()),
+                    (one, other) -> new ClassWeight(one.pounds + other.pounds, one.given && other.given));
+            before = after;
+        }
+    }
+
+    private static BigInteger weight(GoodsOfClass goods) {
+        return BigInteger.valueOf(goods.weight().eighthNanograms());
+    }
+
+    /** So much of the pounds as a part is of all, rounded half up. */
+    private static long upTo(BigInteger part, BigInteger all, long pounds) {
+        return part.multiply(BigInteger.valueOf(2 * pounds))
+                .add(all)
+                .divide(all.shiftLeft(1))
+                .longValueExact();
     }
 
     private static void lineHaul(

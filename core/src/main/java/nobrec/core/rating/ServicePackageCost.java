@@ -13,6 +13,7 @@ import nobrec.core.packing.CartonKind;
 import nobrec.core.packing.CartonType;
 import nobrec.core.packing.PackageCost;
 import nobrec.core.rating.Rating.Prices;
+import nobrec.core.rating.ShipmentToRate.GoodsOfClass;
 import nobrec.core.rating.ShipmentToRate.PackageToRate;
 import org.joda.money.CurrencyUnit;
 
@@ -27,7 +28,7 @@ public final class ServicePackageCost implements PackageCost {
     private final Prices prices;
     private final Pickup pickup;
     private final CurrencyUnit ours;
-    private final Optional<FreightClass> freightClass;
+    private final List<GoodsOfClass> goodsByClass;
     private final long leastCents;
 
     /** Empty where prices do not go by steps of weight alone. */
@@ -35,14 +36,17 @@ public final class ServicePackageCost implements PackageCost {
 
     private final Map<CartonType, long[]> known = new IdentityHashMap<>();
 
-    /** @param shipment its packages do not matter, everything else does */
+    /**
+     * @param shipment its packages do not matter, everything else does
+     * @param goodsByClass of the whole shipment: each package is taken to hold of everything in proportion
+     */
     public ServicePackageCost(
             ShipmentToRate shipment,
             Service service,
             Prices prices,
             Pickup pickup,
             CurrencyUnit ours,
-            Optional<FreightClass> freightClass) {
+            List<GoodsOfClass> goodsByClass) {
         this.shipment = new ShipmentToRate(
                 List.of(),
                 shipment.destination(),
@@ -55,7 +59,7 @@ public final class ServicePackageCost implements PackageCost {
         this.prices = prices;
         this.pickup = pickup;
         this.ours = ours;
-        this.freightClass = freightClass;
+        this.goodsByClass = List.copyOf(goodsByClass);
         long least = freight(CartonKind.CARTON, CartonType.Supply.OUR_OWN, cube(new Length(1)), new Weight(1));
         this.steps = prices.tariff()
                 .filter(RateSheet.class::isInstance)
@@ -105,7 +109,7 @@ public final class ServicePackageCost implements PackageCost {
     }
 
     private long freight(CartonKind kind, CartonType.Supply supply, Size outer, Weight gross) {
-        PackageToRate alone = new PackageToRate(1, Optional.of(gross), true, outer, kind, supply, 0, freightClass);
+        PackageToRate alone = new PackageToRate(1, Optional.of(gross), true, outer, kind, supply, 0, goodsByClass);
         Offer offer = new Rating(shipment, List.of(alone), ours).offer(service, prices, pickup);
         return offer.isAllowed() || offer.isAllowedOnceCompleted() ? offer.totalCents() : NOT_TAKEN;
     }

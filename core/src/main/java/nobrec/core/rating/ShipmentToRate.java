@@ -36,7 +36,7 @@ public record ShipmentToRate(
      * @param weight as weighed, or as expected where it was not weighed; empty when neither is known
      * @param weighed false when the weight is only what the records say
      * @param declaredCents value declared for it; zero for none
-     * @param freightClass as given in the records; empty to go by density
+     * @param goodsByClass what is known of the goods in it by the class their lines give; nothing to go by density
      */
     public record PackageToRate(
             int number,
@@ -46,7 +46,19 @@ public record ShipmentToRate(
             CartonKind kind,
             Supply supply,
             long declaredCents,
-            Optional<FreightClass> freightClass) {}
+            List<GoodsOfClass> goodsByClass) {
+        public PackageToRate {
+            goodsByClass = List.copyOf(goodsByClass);
+        }
+    }
+
+    /**
+     * Goods in a package that have a class in common.
+     *
+     * @param freightClass as given in the records; empty where it is to be found by the density of the package
+     * @param weight as the records have it; the weight of the package is shared out in this proportion
+     */
+    public record GoodsOfClass(Optional<FreightClass> freightClass, Weight weight) {}
 
     /** @param customsGaps what a customs declaration lacks, each in words; empty when nothing */
     public record Receiver(boolean hasPhone, boolean hasCompany, List<String> customsGaps) {

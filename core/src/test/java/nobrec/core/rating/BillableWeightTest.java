@@ -2,6 +2,7 @@ package nobrec.core.rating;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.util.List;
 import java.util.Optional;
 import nobrec.core.measure.LengthUnit;
 import nobrec.core.measure.MeasureText;
@@ -35,7 +36,7 @@ class BillableWeightTest {
 
     private static BillableWeight billable(Weight weight, Size size, RateSheet sheet) {
         return new RatedPackage(new PackageToRate(
-                        1, Optional.of(weight), true, size, CartonKind.CARTON, Supply.OUR_OWN, 0, Optional.empty()))
+                        1, Optional.of(weight), true, size, CartonKind.CARTON, Supply.OUR_OWN, 0, List.of()))
                 .billable(0, sheet.billing());
     }
 

@@ -102,7 +102,7 @@ public final class DemoRates {
                 CartonKind.CARTON,
                 Supply.OUR_OWN,
                 0,
-                Optional.empty());
+                List.of());
     }
 
     public static ShipmentToRate shipment(Destination to, Set<Extra> extras, PackageToRate... packages) {
@@ -128,7 +128,7 @@ public final class DemoRates {
                 prices(sheet, "16.5"),
                 AFTERNOON,
                 CurrencyUnit.USD,
-                Optional.empty());
+                List.of());
     }
 
     public static Weight pounds(String amount) {

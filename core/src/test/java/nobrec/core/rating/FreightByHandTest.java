@@ -7,10 +7,13 @@ import static nobrec.core.rating.DemoRates.zone;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
 import nobrec.core.measure.LengthUnit;
 import nobrec.core.measure.Size;
 import nobrec.core.measure.UnitSystem;
+import nobrec.core.rating.ShipmentToRate.GoodsOfClass;
+import nobrec.core.rating.ShipmentToRate.PackageToRate;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -96,6 +99,38 @@ class FreightByHandTest {
         assertThat(cents(offer))
                 .containsExactly(17_040L, 11_400L, 2_840L, -18_768L, 2_488L, 8_800L, 3_100L, 9_200L, 9_500L, 6_873L);
         assertThat(offer.totalCents()).isEqualTo(52_473);
+    }
+
+    /**
+     * One pallet of 901 lb, the pallet included: 530 lb of goods of class 70 as given, 265 lb of goods without a class. 48 x 40 x
+     * 88 in is 97.78 cubic ft, 9.2 lb each: class 100 for those without. Of 901 lb 530/795 is 600.67, so 601 lb of class 70 and 300
+     * lb of class 100. Break from 500: 601 x 32.10 = 192.921, so 192.92, and 132.00: 324.92. As 1,000 lb: 170.684, so 170.68,
+     * 114.00, and 99 lb of class 70 at 28.40: 28.116, so 28.12: 312.80, which is less.
+     */
+    @Test
+    void theClassesOfTheLinesShareTheWeightOfTheirPallet() {
+        PackageToRate pallet = withGoods(
+                parcel(1, "901", "48x40x88"),
+                new GoodsOfClass(FreightClass.read("70"), DemoRates.pounds("530")),
+                new GoodsOfClass(Optional.empty(), DemoRates.pounds("265")));
+        Offer offer = offer(shipment(zone(4), Set.of(), pallet), PLAIN, "0");
+        assertThat(cents(offer)).containsExactly(17_068L, 11_400L, 2_812L);
+        assertThat(offer.chargeLines().get(0).basis().sentence(UnitSystem.POUND_INCH))
+                .isEqualTo("Class 70 as given: 601 lb at 28.40 per hundred lb, the rate from 1000 lb on.");
+        assertThat(offer.chargeLines().get(1).basis().sentence(UnitSystem.POUND_INCH))
+                .startsWith("Class 100 by density: 300 lb");
+    }
+
+    private static PackageToRate withGoods(PackageToRate each, GoodsOfClass... goods) {
+        return new PackageToRate(
+                each.number(),
+                each.weight(),
+                each.weighed(),
+                each.size(),
+                each.kind(),
+                each.supply(),
+                each.declaredCents(),
+                List.of(goods));
     }
 
     @Test

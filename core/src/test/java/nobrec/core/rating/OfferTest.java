@@ -60,7 +60,7 @@ class OfferTest {
                 CartonKind.TUBE,
                 Supply.OUR_OWN,
                 0,
-                Optional.empty());
+                List.of());
         PackageToRate supplied = new PackageToRate(
                 3,
                 Optional.empty(),
@@ -69,7 +69,7 @@ class OfferTest {
                 CartonKind.CARTON,
                 new Supply(Optional.of("DUNLIN"), Set.of("DUN-ONE")),
                 0,
-                Optional.empty());
+                List.of());
         ShipmentToRate shipment = new ShipmentToRate(
                 List.of(bad, supplied),
                 new Destination("JP", "100", PlaceKind.PO_BOX, Optional.empty()),

@@ -60,7 +60,7 @@ class ParcelByHandTest {
     void sizeWeightDiscountThreeSurchargesAndFuel() {
         PackageToRate plain = parcel(1, "6.2", "12x12x12");
         PackageToRate declared = new PackageToRate(
-                1, plain.weight(), true, plain.size(), plain.kind(), plain.supply(), 25_000, Optional.empty());
+                1, plain.weight(), true, plain.size(), plain.kind(), plain.supply(), 25_000, List.of());
         Destination home = new Destination("US", "53703", PlaceKind.RESIDENCE, Optional.of(new Zone(2, 100)));
         Offer offer = offer(shipment(home, Set.of(Extra.SIGNATURE), declared), SHEET, "16.5");
         assertThat(cents(offer)).containsExactly(1400L, -175L, 600L, 405L, 575L, 301L);
@@ -102,7 +102,7 @@ class ParcelByHandTest {
                 CartonKind.TUBE,
                 parcel(1, "1", "50x3x3").supply(),
                 0,
-                Optional.empty());
+                List.of());
         Offer offer = offer(shipment(elsewhere(3), Set.of(), tube), SHEET, "0");
         assertThat(cents(offer)).containsExactly(2550L, 1500L);
     }

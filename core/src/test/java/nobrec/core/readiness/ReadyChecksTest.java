@@ -36,7 +36,7 @@ class ReadyChecksTest {
 
     private static PackageToRate parcel(boolean weighed) {
         PackageToRate any = DemoRates.parcel(1, "4", "10x10x10");
-        return new PackageToRate(1, any.weight(), weighed, any.size(), any.kind(), any.supply(), 0, Optional.empty());
+        return new PackageToRate(1, any.weight(), weighed, any.size(), any.kind(), any.supply(), 0, List.of());
     }
 
     private static Offer offer(boolean phoneRequired, int daysLate, Objection... objections) {

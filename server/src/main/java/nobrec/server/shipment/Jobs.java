@@ -1,12 +1,16 @@
 package nobrec.server.shipment;
 
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
+import nobrec.core.measure.Weight;
 import nobrec.core.packing.PackItem;
 import nobrec.core.rating.FreightClass;
 import nobrec.core.rating.GoodsClass;
+import nobrec.core.rating.ShipmentToRate.GoodsOfClass;
 import nobrec.server.workorder.WorkOrder;
 
 /**
@@ -75,13 +79,40 @@ record Jobs(WorkOrder leading, List<WorkOrder> all) {
                 .sum();
     }
 
-    /** The highest class given for what is in a package; empty unless all of it has one. */
-    Optional<FreightClass> freightClass(List<Shipment.Content> contents) {
-        List<Optional<FreightClass>> classes = contents.stream()
-                .map(content -> line(content.workOrderLineId()).goods().freightClass())
-                .toList();
-        return classes.stream().allMatch(Optional::isPresent)
-                ? classes.stream().flatMap(Optional::stream).max(FreightClass::compareTo)
-                : Optional.empty();
+    /**
+     * What is in a package by the freight class of its lines. Where a weight is not known, nothing can be shared out: then the
+     * highest class counts for all, if every line gives one.
+     */
+    List<GoodsOfClass> goodsByClass(List<Shipment.Content> contents) {
+        Map<Optional<FreightClass>, Weight> byClass = new LinkedHashMap<>();
+        boolean weighed = true;
+        for (Shipment.Content content : contents) {
+            WorkOrder.Line line = line(content.workOrderLineId());
+            weighed &= line.unitWeight().isPresent();
+            byClass.merge(
+                    line.goods().freightClass(),
+                    line.unitWeight().orElse(Weight.ZERO).times(content.quantity()),
+                    Weight::plus);
+        }
+        if (weighed) {
+            return byClass.entrySet().stream()
+                    .filter(each -> !each.getValue().isZero())
+                    .map(each -> new GoodsOfClass(each.getKey(), each.getValue()))
+                    .toList();
+        }
+        return byClass.keySet().stream().allMatch(Optional::isPresent)
+                ? byClass.keySet().stream()
+                        .flatMap(Optional::stream)
+                        .max(FreightClass::compareTo)
+                        .map(highest -> List.of(new GoodsOfClass(Optional.of(highest), new Weight(1))))
+                        .orElse(List.of())
+                : List.of();
+    }
+
+    /** The same for all that a shipment takes. */
+    List<GoodsOfClass> goodsByClass(Shipment shipment) {
+        return goodsByClass(shipment.lines().stream()
+                .map(line -> new Shipment.Content(line.workOrderLineId(), line.quantity(), List.of()))
+                .toList());
     }
 }

@@ -76,7 +76,7 @@ class RatingFeed {
                 carton.kind(),
                 carton.supply(),
                 shipment.extras().contains(Extra.DECLARED_VALUE) ? jobs.valueCents(each.contents()) : 0,
-                jobs.freightClass(each.contents()));
+                jobs.goodsByClass(each.contents()));
     }
 
     private Destination destination(Site site, WorkOrder job) {
@@ -156,6 +156,6 @@ class RatingFeed {
                         catalog.prices(service.code(), toRate.readyAt().toLocalDate()),
                         pickup,
                         Moneys.currency(),
-                        Optional.empty()));
+                        jobs.goodsByClass(shipment)));
     }
 }
