@@ -12,6 +12,7 @@ import nobrec.core.measure.WeightUnit;
 import nobrec.core.packing.PackPlan.Content;
 import nobrec.core.packing.PackPlan.PlannedPackage;
 import nobrec.core.packing.PackPlanner.Proposal;
+import nobrec.core.packing.Placement.CartonOnPallet;
 
 /**
  * Freight: small pieces into cartons of the least cost, then these cartons and the loose pieces onto pallets or into crates.
@@ -40,16 +41,41 @@ final class FreightPlanner {
                     List.of(), 0, items.stream().mapToInt(PackItem::quantity).sum());
         }
         Map<Long, PlannedPackage> cartons = cartoned(items, effort);
-        Map<Long, PackItem> byKey = items.stream().collect(Collectors.toMap(PackItem::key, item -> item));
-        List<PackItem> units = new ArrayList<>();
-        cartons.forEach((key, carton) -> units.add(asUnit(key, carton)));
-        items.stream().filter(item -> !goesIntoCarton(item)).forEach(units::add);
-        Proposal loaded = new PackPlanner(carriers).proposal(units, service, effort);
+        Map<Long, PackItem> byKey = byKey(items);
+        Proposal loaded = new PackPlanner(carriers).proposal(units(items, cartons), service, effort);
         Map<Long, Integer> taken = new HashMap<>();
         List<PlannedPackage> packages = loaded.packages().stream()
                 .map(each -> unfolded(each, cartons, byKey, taken))
                 .toList();
-        return new Proposal(packages, loaded.cents(), loaded.unpackable());
+        long material = cartons.values().stream()
+                .mapToLong(each -> each.carton().cost().getAmountMinorLong())
+                .sum();
+        return new Proposal(packages, loaded.cents() + material, loaded.unpackable());
+    }
+
+    /**
+     * Where everything would lie on one pallet or in one crate: small pieces in cartons if that fits, else all of them loose.
+     * Empty when no way is found.
+     */
+    Optional<List<Placement>> layOut(CartonType carrier, List<PackItem> items, PackingEffort effort) {
+        Map<Long, PlannedPackage> cartons = cartoned(items, effort);
+        Map<Long, PackItem> byKey = byKey(items);
+        return PackPlanner.arrange(carrier, units(items, cartons))
+                .map(placements -> placements.stream()
+                        .map(each -> named(each, cartons.get(each.itemKey()), byKey))
+                        .toList())
+                .or(() -> PackPlanner.arrange(carrier, items));
+    }
+
+    private static Map<Long, PackItem> byKey(List<PackItem> items) {
+        return items.stream().collect(Collectors.toMap(PackItem::key, item -> item));
+    }
+
+    private List<PackItem> units(List<PackItem> items, Map<Long, PlannedPackage> cartons) {
+        List<PackItem> units = new ArrayList<>();
+        cartons.forEach((key, carton) -> units.add(asUnit(key, carton)));
+        items.stream().filter(item -> !goesIntoCarton(item)).forEach(units::add);
+        return units;
     }
 
     private boolean goesIntoCarton(PackItem item) {
@@ -133,6 +159,6 @@ final class FreightPlanner {
                 placement.y(),
                 placement.z(),
                 placement.lying(),
-                carton.carton().code() + ": " + inside);
+                Optional.of(new CartonOnPallet(carton.carton().code(), inside)));
     }
 }

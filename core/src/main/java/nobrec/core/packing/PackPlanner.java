@@ -50,10 +50,29 @@ public final class PackPlanner {
         return bySize(items, services.isEmpty() ? List.of(new CartonCost()) : services, effort);
     }
 
-    /** Where each piece would lie in a carton that a person chose; empty when no way is found or a size is missing. */
+    /**
+     * Where everything would lie in a package that a person chose: in a carton piece by piece, on a pallet or in a crate with
+     * small pieces in cartons of their own. Empty when no way is found or a size is missing.
+     */
+    public Optional<List<Placement>> layOut(CartonType chosen, List<PackItem> contents) {
+        boolean carrier = chosen.kind() == CartonKind.PALLET || chosen.kind() == CartonKind.CRATE;
+        if (contents.isEmpty() || !isKnown(contents)) {
+            return Optional.empty();
+        }
+        return carrier
+                ? new FreightPlanner(cartons).layOut(chosen, contents, PackingEffort.whileSomebodyWaits(() -> false))
+                : arrange(chosen, contents);
+    }
+
+    private static boolean isKnown(List<PackItem> contents) {
+        return contents.stream()
+                .allMatch(
+                        item -> item.unitSize().isPresent() && item.unitWeight().isPresent());
+    }
+
+    /** Where each piece would lie in one carton; empty when no way is found or a size is missing. */
     public static Optional<List<Placement>> arrange(CartonType carton, List<PackItem> contents) {
-        if (contents.stream()
-                .anyMatch(item -> item.unitSize().isEmpty() || item.unitWeight().isEmpty())) {
+        if (!isKnown(contents)) {
             return Optional.empty();
         }
         PieceKind[] kinds = kinds(contents);

@@ -3,6 +3,7 @@ package nobrec.core.packing;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Optional;
 import nobrec.core.measure.Length;
 import nobrec.core.measure.Size;
 
@@ -13,14 +14,25 @@ import nobrec.core.measure.Size;
  * @param y along its width
  * @param z upwards
  * @param lying length, width and height as it lies
- * @param carton what it is when it is a carton on a pallet, with its contents, and not a piece; the key is then that of the
- *     first piece in it
+ * @param carton what it is when it is a carton on a pallet and not a piece; the key is then that of the first piece in it
  */
-public record Placement(long itemKey, Length x, Length y, Length z, Size lying, String carton) {
+public record Placement(long itemKey, Length x, Length y, Length z, Size lying, Optional<CartonOnPallet> carton) {
+
+    /**
+     * @param cartonCode its type
+     * @param inside what is in it, in words
+     */
+    public record CartonOnPallet(String cartonCode, String inside) {
+
+        /** Type and contents in one line. */
+        public String text() {
+            return cartonCode + ": " + inside;
+        }
+    }
 
     /** A piece that lies there as it is. */
     public Placement(long itemKey, Length x, Length y, Length z, Size lying) {
-        this(itemKey, x, y, z, lying, "");
+        this(itemKey, x, y, z, lying, Optional.empty());
     }
 
     public Length top() {

@@ -189,8 +189,41 @@ class PackPlannerTest {
             assertThat(pallet.contents()).extracting(PackPlan.Content::quantity).containsExactlyInAnyOrder(4, 30);
             assertThat(pallet.placements().stream().filter(each -> each.carton().isEmpty()))
                     .hasSize(4);
-            assertThat(pallet.placements().stream().map(Placement::carton)).anyMatch(text -> text.contains("× Item 2"));
+            assertThat(pallet.placements().stream().flatMap(each -> each.carton().stream()))
+                    .isNotEmpty()
+                    .allMatch(carton -> carton.text().contains("× Item 2"));
+            Weight cartons = pallet.placements().stream()
+                    .flatMap(each -> each.carton().stream())
+                    .map(each -> carton(each.cartonCode()).tare())
+                    .reduce(Weight.ZERO, Weight::plus);
+            // 4 x 71 and 30 x 8.7 lb, the pallet's 42 lb, and the cartons on it
+            assertThat(pallet.expectedWeight()).contains(DemoStock.weight("587").plus(cartons));
         });
+    }
+
+    private static CartonType carton(String code) {
+        return DemoStock.cartons().stream()
+                .filter(each -> each.code().equals(code))
+                .findFirst()
+                .orElseThrow();
+    }
+
+    @Test
+    void aPalletChosenByHandHasItsSmallPiecesInCartons() {
+        List<PackItem> items = List.of(item(1, 2, "71", "40x9x8"), item(2, 12, "0.4", "5x4x1"));
+        PackPlanner planner = new PackPlanner(DemoStock.cartons());
+        List<Placement> placements = planner.layOut(carton("P1"), items).orElseThrow();
+        assertThat(placements).filteredOn(each -> each.carton().isEmpty()).hasSize(2);
+        assertThat(placements)
+                .filteredOn(each -> each.carton().isPresent())
+                .singleElement()
+                .satisfies(each -> {
+                    CartonType around = carton(each.carton().orElseThrow().cartonCode());
+                    assertThat(each.carton().orElseThrow().inside()).isEqualTo("12 × Item 2");
+                    assertThat(each.lying().height()).isEqualTo(around.outer().height());
+                });
+        assertThat(planner.layOut(carton("C2"), items)).isEmpty();
+        assertThat(planner.layOut(carton("C2"), List.of())).isEmpty();
     }
 
     @Test

@@ -2,6 +2,7 @@ package nobrec.server.carton;
 
 import java.time.Duration;
 import java.util.List;
+import nobrec.core.measure.Weight;
 import nobrec.core.packing.CartonType;
 import nobrec.server.platform.Remembered;
 import nobrec.server.platform.problem.Refusal;
@@ -33,6 +34,11 @@ public class CartonTypes {
                 .findFirst()
                 .orElseThrow(() ->
                         Refusal.notFound("Carton type " + code, "Choose one of the carton types that are set up."));
+    }
+
+    /** What a package weighs without its contents: on a pallet its cartons count as well. */
+    public Weight tare(CartonType packed, List<String> cartonsOnIt) {
+        return cartonsOnIt.stream().map(code -> byCode(code).tare()).reduce(packed.tare(), Weight::plus);
     }
 
     public void add(CartonType carton) {

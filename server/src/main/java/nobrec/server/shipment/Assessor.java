@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import nobrec.core.charging.CustomerCharge;
 import nobrec.core.charging.FreightBill;
 import nobrec.core.packing.CartonType;
@@ -132,7 +133,9 @@ class Assessor {
             if (each.weight().isPresent() && known && !items.isEmpty()) {
                 CartonType carton = cartonTypes.byCode(each.cartonCode());
                 WeightPlausibility plausible = WeightPlausibility.of(
-                        items, carton.tare(), each.weight().get());
+                        items,
+                        cartonTypes.tare(carton, each.cartonsOnIt()),
+                        each.weight().get());
                 if (!plausible.agrees()) {
                     Map<Long, String> names = each.contents().stream()
                             .collect(Collectors.toMap(
@@ -148,7 +151,8 @@ class Assessor {
 
     private Money cartonCost(Shipment shipment) {
         return shipment.packages().stream()
-                .map(each -> cartonTypes.byCode(each.cartonCode()).cost())
+                .flatMap(each -> Stream.concat(Stream.of(each.cartonCode()), each.cartonsOnIt().stream()))
+                .map(code -> cartonTypes.byCode(code).cost())
                 .reduce(Moneys.zero(), Money::plus);
     }
 }

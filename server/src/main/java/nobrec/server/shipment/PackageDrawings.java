@@ -8,6 +8,7 @@ import nobrec.core.measure.UnitSystem;
 import nobrec.core.packing.CartonKind;
 import nobrec.core.packing.CartonType;
 import nobrec.core.packing.Placement;
+import nobrec.core.packing.Placement.CartonOnPallet;
 import nobrec.server.shipment.BenchView.Drawing;
 import nobrec.server.shipment.BenchView.LayerView;
 import nobrec.server.shipment.BenchView.PieceView;
@@ -46,7 +47,10 @@ final class PackageDrawings {
         long floor = pallet ? carton.outer().height().nanometres() : wall(outer.height(), inner.height());
         return new PieceView(
                 placement.itemKey(),
-                placement.carton().isEmpty() ? jobs.line(placement.itemKey()).item() : placement.carton(),
+                placement
+                        .carton()
+                        .map(CartonOnPallet::text)
+                        .orElseGet(() -> jobs.line(placement.itemKey()).item()),
                 share(placement.x().nanometres() + wall(outer.length(), inner.length()), longest),
                 share(placement.y().nanometres() + wall(outer.width(), inner.width()), longest),
                 share(placement.z().nanometres() + floor, longest),

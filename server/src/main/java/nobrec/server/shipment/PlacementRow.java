@@ -1,8 +1,10 @@
 package nobrec.server.shipment;
 
+import java.util.Optional;
 import nobrec.core.measure.Length;
 import nobrec.core.measure.Size;
 import nobrec.core.packing.Placement;
+import nobrec.core.packing.Placement.CartonOnPallet;
 
 /** A row of table package_placement. */
 record PlacementRow(
@@ -15,7 +17,8 @@ record PlacementRow(
         Length length,
         Length width,
         Length height,
-        String carton) {
+        String cartonCode,
+        String inside) {
 
     private static final int LONGEST = 200;
 
@@ -30,11 +33,18 @@ record PlacementRow(
                 placement.lying().length(),
                 placement.lying().width(),
                 placement.lying().height(),
-                shortened(placement.carton()));
+                placement.carton().map(CartonOnPallet::cartonCode).orElse(""),
+                placement.carton().map(each -> shortened(each.inside())).orElse(""));
     }
 
     Placement placement() {
-        return new Placement(workOrderLineId, x, y, z, new Size(length, width, height), carton);
+        return new Placement(
+                workOrderLineId,
+                x,
+                y,
+                z,
+                new Size(length, width, height),
+                cartonCode.isEmpty() ? Optional.empty() : Optional.of(new CartonOnPallet(cartonCode, inside)));
     }
 
     private static String shortened(String text) {

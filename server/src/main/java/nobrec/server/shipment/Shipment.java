@@ -11,6 +11,7 @@ import nobrec.core.measure.Size;
 import nobrec.core.measure.Weight;
 import nobrec.core.packing.LotShare;
 import nobrec.core.packing.Placement;
+import nobrec.core.packing.Placement.CartonOnPallet;
 import nobrec.core.rating.Extra;
 import nobrec.server.platform.problem.Refusal;
 import org.joda.money.Money;
@@ -82,6 +83,11 @@ public record Shipment(
                     placements);
         }
 
+        /** Codes of the cartons on it, when it is a pallet. */
+        List<String> cartonsOnIt() {
+            return cartonsOn(placements);
+        }
+
         int pieces() {
             return contents.stream().mapToInt(Content::quantity).sum();
         }
@@ -92,6 +98,13 @@ public record Shipment(
                     .mapToInt(Content::quantity)
                     .sum();
         }
+    }
+
+    static List<String> cartonsOn(List<Placement> placements) {
+        return placements.stream()
+                .flatMap(each -> each.carton().stream())
+                .map(CartonOnPallet::cartonCode)
+                .toList();
     }
 
     public record Content(long workOrderLineId, int quantity, List<LotShare> lots) {}

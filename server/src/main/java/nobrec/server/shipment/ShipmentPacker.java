@@ -156,12 +156,13 @@ class ShipmentPacker {
                 carton.code(),
                 BY_HAND,
                 carton.outerWhenFilledTo(top(placements)),
-                expectedWeight(contents, carton, jobs).orElse(null),
+                expectedWeight(contents, cartonTypes.tare(carton, Shipment.cartonsOn(placements)), jobs)
+                        .orElse(null),
                 true);
     }
 
     Optional<List<Placement>> arrange(CartonType carton, List<Shipment.Content> contents, Jobs jobs) {
-        return contents.isEmpty() ? Optional.empty() : PackPlanner.arrange(carton, jobs.items(contents));
+        return new PackPlanner(cartonTypes.all()).layOut(carton, jobs.items(contents));
     }
 
     void remove(Shipment.Package packed) {
@@ -182,8 +183,8 @@ class ShipmentPacker {
         return placements.stream().map(Placement::top).max(Length::compareTo).orElse(new Length(0));
     }
 
-    private static Optional<Weight> expectedWeight(List<Shipment.Content> contents, CartonType carton, Jobs jobs) {
-        Weight sum = carton.tare();
+    private static Optional<Weight> expectedWeight(List<Shipment.Content> contents, Weight tare, Jobs jobs) {
+        Weight sum = tare;
         for (Shipment.Content content : contents) {
             Optional<Weight> unit = jobs.line(content.workOrderLineId()).unitWeight();
             if (unit.isEmpty()) {

@@ -2,6 +2,7 @@ package nobrec.server.shipment;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.math.BigDecimal;
 import java.nio.charset.StandardCharsets;
 import java.util.List;
 import java.util.Map;
@@ -217,5 +218,41 @@ class HandPackingTest extends ServerTest {
         JsonNode freight = act(parcel, "PUT", "/service", Map.of("text", "CUR-LTL"));
         JsonNode shipped = json(ship(weighAll(freight)));
         assertThat(packageAt(shipped, 0).path("trackingNumber").asString()).startsWith("CF");
+    }
+
+    /** Kits and pins go into one carton on the pallet: its weight and its cost count. */
+    @Test
+    void onAPalletTheCartonsOnItCount() {
+        JsonNode bench = open("T-69", 6);
+        bench = act(bench, "PUT", "/packages/1/carton", Map.of("text", "P1"));
+        String inside = packageAt(bench, 0)
+                .path("layers")
+                .get(0)
+                .path("pieces")
+                .get(0)
+                .path("item")
+                .asString();
+        assertThat(inside).contains(": 6 × Seal kit, 4 × Pin");
+        JsonNode carton = carton(bench, inside.substring(0, inside.indexOf(':')));
+        assertThat(packageAt(bench, 0).path("layers").get(0).path("pieces")).hasSize(1);
+
+        // 6 x 0.3 and 4 x 4.1 lb, the pallet's 42 lb, and what the carton weighs
+        BigDecimal expected = new BigDecimal("60.2").add(pounds(carton.path("tare")));
+        assertThat(pounds(packageAt(bench, 0).path("expectedWeight"))).isEqualByComparingTo(expected);
+        bench = act(bench, "PUT", "/packages/1/weight", Map.of("text", expected + " lb"));
+        assertThat(bench.path("checks").toString()).doesNotContain("explain");
+    }
+
+    private static JsonNode carton(JsonNode bench, String code) {
+        for (JsonNode each : bench.path("cartonTypes")) {
+            if (each.path("code").asString().equals(code)) {
+                return each;
+            }
+        }
+        throw new AssertionError("No carton " + code);
+    }
+
+    private static BigDecimal pounds(JsonNode text) {
+        return new BigDecimal(text.asString().split(" ")[0]);
     }
 }
