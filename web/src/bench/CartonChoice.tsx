@@ -14,14 +14,14 @@ export function CartonChoice({ bench, each, act }: Props) {
   const field = useRef<HTMLSelectElement>(null);
   useKeys(useMemo(() => [{ key: "F8", label: "Choose the carton", run: () => field.current?.focus() }], []));
   return (
-    <label className="block">
+    <label className="flex min-w-0 flex-1 items-center gap-2">
       <span className="quiet flex items-center gap-2">
         Carton <Key name="F8" />
       </span>
       <select
         ref={field}
         value={each.cartonCode}
-        className="entry w-42"
+        className="entry w-full min-w-0"
         onChange={(event) => act.mutate(acts.changeCarton(each.number, event.target.value))}
       >
         {bench.cartonTypes.map((carton) => (

@@ -7,10 +7,15 @@ import type { BenchData } from "./useBench";
 type Package = BenchData["packages"][number];
 
 const WIDE = 250;
+const HIGH = 170;
+const LOW = 120;
 const LETTER_WIDE = 6.4;
 
-/** How to pack: the layers one after the other, seen from above, the front edge at the bottom. */
-export function LayerPlan({ each }: { each: Package }) {
+/**
+ * How to pack: the layers one after the other, seen from above, the front edge at the bottom. Low where there are other packages
+ * to be seen.
+ */
+export function LayerPlan({ each, low }: { each: Package; low: boolean }) {
   const [wanted, setWanted] = useState(0);
   const count = each.layers.length;
   const at = Math.min(wanted, count - 1);
@@ -49,7 +54,7 @@ export function LayerPlan({ each }: { each: Package }) {
       <div className="mt-1 flex items-end gap-3">
         <svg
           width={WIDE + 2}
-          height={Math.min(high + 2, 170)}
+          height={Math.min(high + 2, low ? LOW : HIGH)}
           viewBox={`-1 -1 ${WIDE + 2} ${high + 2}`}
           preserveAspectRatio="xMinYMax meet"
           role="img"

@@ -99,21 +99,72 @@ interface RowProps {
   unfold: () => void;
 }
 
-function OfferRow({ offer, current, unfolded, take, unfold }: RowProps) {
+function OfferRow(props: RowProps) {
+  return props.offer.allowed || props.offer.lacksData ? (
+    <UsableOffer {...props} />
+  ) : (
+    <RefusedOffer {...props} />
+  );
+}
+
+function rowLook(offer: Offer, current: boolean): string {
   return (
-    <li
-      data-service={offer.service}
-      className={
-        "border-b border-base-300 border-l-4 py-1 pl-2 " +
-        (offer.chosen ? "border-l-primary bg-base-200" : "border-l-transparent") +
-        (current ? " outline-1 -outline-offset-1 outline-base-content outline-dotted" : "")
-      }
-    >
+    "border-b border-base-300 border-l-4 py-1 pl-2 " +
+    (offer.chosen ? "border-l-primary bg-base-200" : "border-l-transparent") +
+    (current ? " outline-1 -outline-offset-1 outline-base-content outline-dotted" : "")
+  );
+}
+
+/** One line for what cannot be taken: its name and why. Everything else once it is opened. */
+function RefusedOffer({ offer, current, unfolded, take, unfold }: RowProps) {
+  const [first, ...more] = offer.objections;
+  return (
+    <li data-service={offer.service} className={rowLook(offer, current)}>
+      <div className="flex items-baseline gap-3">
+        <button
+          type="button"
+          className="quiet w-38 shrink-0 text-left whitespace-nowrap line-through"
+          aria-pressed={offer.chosen}
+          onClick={take}
+        >
+          {offer.name}
+        </button>
+        <span className="min-w-0 flex-1 truncate text-error" title={offer.objections.join(" ")}>
+          Not allowed. {first}
+        </span>
+        <span className="quiet text-sm whitespace-nowrap">
+          {more.length > 0 && count(more.length, "more reason", "more reasons")}
+        </span>
+        <button
+          type="button"
+          className="w-4"
+          aria-expanded={unfolded}
+          aria-label={`Reasons and charge lines of ${offer.name}`}
+          onClick={unfold}
+        >
+          {unfolded ? "−" : "+"}
+        </button>
+      </div>
+      {unfolded && (
+        <>
+          <ul className="list-disc pl-6 text-error">
+            {offer.objections.map((reason) => (
+              <li key={reason}>{reason}</li>
+            ))}
+          </ul>
+          <ChargeLines offer={offer} />
+        </>
+      )}
+    </li>
+  );
+}
+
+function UsableOffer({ offer, current, unfolded, take, unfold }: RowProps) {
+  return (
+    <li data-service={offer.service} className={rowLook(offer, current)}>
       <div className="grid grid-cols-[1fr_6rem_6.6rem_1.4rem] items-baseline gap-x-3">
         <button type="button" className="text-left" aria-pressed={offer.chosen} onClick={take}>
-          <strong className={offer.allowed || offer.lacksData ? "" : "quiet font-normal line-through"}>
-            {offer.name}
-          </strong>
+          <strong>{offer.name}</strong>
           <Marks offer={offer} />
         </button>
         <span className={"figure text-right text-lg " + (offer.chosen ? "font-bold" : "")}>
@@ -129,7 +180,10 @@ function OfferRow({ offer, current, unfolded, take, unfold }: RowProps) {
           {unfolded ? "−" : "+"}
         </button>
         <span className="h-1.5 self-center bg-base-300/50" aria-hidden>
-          <span className={"block h-full " + barColour(offer)} style={{ width: `${offer.bar}%` }} />
+          <span
+            className={"block h-full " + (offer.chosen ? "bg-primary" : "bg-secondary")}
+            style={{ width: `${offer.bar}%` }}
+          />
         </span>
         <span className="figure quiet text-right">{offer.difference ?? (offer.chosen ? "chosen" : "")}</span>
         <span className="text-right text-sm font-bold whitespace-nowrap text-warning">
@@ -142,15 +196,15 @@ function OfferRow({ offer, current, unfolded, take, unfold }: RowProps) {
   );
 }
 
-/** Why it is not allowed: the first reason, and all of them once it is opened. */
+/** What it still lacks: the first datum, and all of them once it is opened. */
 function Objections({ offer, all }: { offer: Offer; all: boolean }) {
   const [first, ...more] = offer.objections;
   if (first === undefined) {
     return null;
   }
   return (
-    <p className={"pr-8 leading-snug " + (offer.lacksData ? "text-warning" : "text-error")}>
-      {offer.lacksData ? "Not yet." : "Not allowed."} {all ? offer.objections.join(" ") : first}
+    <p className="pr-8 leading-snug text-warning">
+      Not yet. {all ? offer.objections.join(" ") : first}
       {!all && more.length > 0 && ` And ${count(more.length, "more reason", "more reasons")}.`}
     </p>
   );
@@ -167,13 +221,6 @@ function Marks({ offer }: { offer: Offer }) {
       {word}
     </span>
   ));
-}
-
-function barColour(offer: Offer): string {
-  if (!offer.allowed && !offer.lacksData) {
-    return "bg-base-300";
-  }
-  return offer.chosen ? "bg-primary" : "bg-secondary";
 }
 
 /** The charges as a tree: each package with its sum, then what is for the whole shipment. */

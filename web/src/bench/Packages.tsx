@@ -143,7 +143,7 @@ function PackageRow({ bench, each, act, current, choose, done, setPreview }: Row
       aria-current={current}
       onClick={choose}
     >
-      <div className="flex gap-3">
+      <div className="flex items-start gap-3">
         {!(current && each.layers.length > 0) && <PackageDrawing each={each} />}
         <div className="min-w-0 flex-1">
           <p className="flex items-baseline justify-between">
@@ -152,17 +152,21 @@ function PackageRow({ bench, each, act, current, choose, done, setPreview }: Row
             </span>
             {each.trackingNumber && <strong className="figure text-primary">{each.trackingNumber}</strong>}
           </p>
-          <p className={"font-mono text-3xl tracking-tight " + (each.weight ? "font-bold" : "quiet")}>
+          <p
+            className={
+              "font-mono text-3xl tracking-tight whitespace-nowrap " + (each.weight ? "font-bold" : "quiet")
+            }
+          >
             {each.weight ?? each.expectedWeight ?? `– ${bench.weightUnit}`}
           </p>
-          <p className="quiet leading-snug">{weightState(each)}</p>
-          {open && current && (
-            <WeightField bench={bench} number={each.number} act={act} done={done} setPreview={setPreview} />
-          )}
         </div>
+        {open && current && (
+          <WeightField bench={bench} number={each.number} act={act} done={done} setPreview={setPreview} />
+        )}
       </div>
+      <p className="quiet leading-snug">{weightState(each)}</p>
       {open && current ? (
-        <div className="mt-1 flex items-end gap-3">
+        <div className="mt-1 flex items-center gap-2">
           <CartonChoice bench={bench} each={each} act={act} />
           <SizeField key={each.size} each={each} act={act} />
         </div>
@@ -183,7 +187,7 @@ function PackageRow({ bench, each, act, current, choose, done, setPreview }: Row
           </span>
         ))}
       </p>
-      {current && each.layers.length > 0 && <LayerPlan each={each} />}
+      {current && each.layers.length > 0 && <LayerPlan each={each} low={bench.packages.length > 1} />}
       {open && current && <HandPacking bench={bench} each={each} act={act} />}
     </li>
   );

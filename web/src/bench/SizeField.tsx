@@ -18,8 +18,8 @@ export function SizeField({ each, act }: Props) {
         }
       }}
     >
-      <label className="block">
-        <span className="quiet block">Outer size</span>
+      <label>
+        <span className="sr-only">Outer size</span>
         <input
           value={text}
           onChange={(event) => setText(event.target.value)}
@@ -30,7 +30,7 @@ export function SizeField({ each, act }: Props) {
             }
           }}
           maxLength={40}
-          className="entry figure w-48"
+          className="entry figure w-46"
         />
       </label>
     </form>

@@ -58,7 +58,7 @@ export function WeightField({ bench, number, act, done, setPreview }: Props) {
 
   return (
     <form
-      className="mt-1"
+      className="w-58 pt-5"
       onSubmit={(event) => {
         event.preventDefault();
         if (text.trim()) {

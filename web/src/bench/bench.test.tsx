@@ -145,14 +145,14 @@ describe("the contents of a package", () => {
   });
 
   it("keep their proportion to the package in the layer's plan", () => {
-    const plan = renderToStaticMarkup(<LayerPlan each={filled} />);
+    const plan = renderToStaticMarkup(<LayerPlan each={filled} low={false} />);
     const widths = [...plan.matchAll(/<rect[^>]* width="([\d.]+)"/g)].map((match) => Number(match[1]));
     expect((widths[1] ?? 0) / (widths[0] ?? 1)).toBeCloseTo(0.4, 5);
   });
 
   it("are said in words", () => {
     expect(said([{ item: "SK-2" }, { item: "BU-100" }, { item: "SK-2" }])).toBe("2 × SK-2, 1 × BU-100");
-    expect(words(<LayerPlan each={filled} />)).toContain("Layer 1 of 2from 0 in up");
+    expect(words(<LayerPlan each={filled} low={false} />)).toContain("Layer 1 of 2from 0 in up");
   });
 });
 

@@ -31,11 +31,13 @@ final class Application {
     private final String[] ports;
     private final String database;
     private final Path folder;
+    private final Path demo;
     private final long demoStartedAt = Instant.now().getEpochSecond();
     private Process standIns;
     private Process server;
 
-    private Application() throws IOException {
+    private Application(Path demo) throws IOException {
+        this.demo = demo;
         String wanted = System.getenv("NOBREC_TEST_PORTS");
         database = System.getenv("NOBREC_TEST_DB");
         if (wanted == null || database == null) {
@@ -45,10 +47,15 @@ final class Application {
         folder = Files.createTempDirectory("nobrec-e2e");
     }
 
-    static synchronized Application running() {
+    static Application running() {
+        return running(DEMO);
+    }
+
+    /** @param demo folder with the records of the first start */
+    static synchronized Application running(Path demo) {
         if (only == null) {
             try {
-                only = new Application();
+                only = new Application(demo);
             } catch (IOException failed) {
                 throw new UncheckedIOException(failed);
             }
@@ -106,7 +113,7 @@ final class Application {
                 ports[1],
                 ports[2],
                 folder.resolve("standins").toString(),
-                DEMO.resolve("records.json").toString());
+                demo.resolve("records.json").toString());
         await(outside("/"), standIns);
     }
 
@@ -125,7 +132,7 @@ final class Application {
                         "NOBREC_DB_PASSWORD",
                         "nobrec_test",
                         "NOBREC_DEMO_FOLDER",
-                        DEMO.toString(),
+                        demo.toString(),
                         "NOBREC_DEMO_PASSWORD",
                         PASSWORD,
                         "NOBREC_DEMO_STARTSAT",

@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Collectors;
 import nobrec.core.address.AddressCheck;
 import nobrec.core.address.PhoneNumber;
 import nobrec.core.address.PlaceKind;
@@ -144,25 +145,22 @@ public final class ReadyChecks {
                 .filter(each -> !each.weighed())
                 .map(PackageToRate::number)
                 .toList();
-        int all = look.packages().size();
-        if (missing.isEmpty() && !look.weightDoubts().isEmpty()) {
-            Map.Entry<Integer, String> doubt =
-                    look.weightDoubts().entrySet().iterator().next();
-            return ReadyCheck.caution(
+        String doubts = look.weightDoubts().entrySet().stream()
+                .map(doubt -> "Package " + doubt.getKey() + " " + doubt.getValue())
+                .collect(Collectors.joining(" "));
+        if (!missing.isEmpty()) {
+            return ReadyCheck.stop(
                     Subject.WEIGHT,
-                    "Package " + doubt.getKey() + " " + doubt.getValue(),
-                    "Count again, or weigh again.",
+                    ("Package " + missing.get(0) + " is not weighed. " + doubts).strip(),
+                    "Read the scale or type its weight" + (doubts.isEmpty() ? "." : "; count again what is in doubt."),
                     Mend.WEIGHT);
         }
-        if (missing.isEmpty()) {
-            return ReadyCheck.fine(
-                    Subject.WEIGHT, all == 1 ? "The package is weighed." : "All " + all + " packages are weighed.");
+        if (!doubts.isEmpty()) {
+            return ReadyCheck.caution(Subject.WEIGHT, doubts, "Count again, or weigh again.", Mend.WEIGHT);
         }
-        return ReadyCheck.stop(
-                Subject.WEIGHT,
-                "Package " + missing.get(0) + " is not weighed.",
-                "Read the scale or type its weight.",
-                Mend.WEIGHT);
+        int all = look.packages().size();
+        return ReadyCheck.fine(
+                Subject.WEIGHT, all == 1 ? "The package is weighed." : "All " + all + " packages are weighed.");
     }
 
     private static ReadyCheck service(ShipmentToCheck look, UnitSystem units) {

@@ -148,6 +148,20 @@ class ReadyChecksTest {
                 Subject.WEIGHT);
         assertThat(doubt.verdict()).isEqualTo(Verdict.CAUTION);
         assertThat(doubt.reason()).isEqualTo("Package 1 weighs too much.");
+        ReadyCheck another = of(
+                checks(look(
+                        "",
+                        0,
+                        parcel(false),
+                        Optional.of(offer(false, 0)),
+                        FreightTerms.PREPAID,
+                        "",
+                        List.of(),
+                        List.of(),
+                        Map.of(2, "weighs too much."))),
+                Subject.WEIGHT);
+        assertThat(another.verdict()).isEqualTo(Verdict.STOP);
+        assertThat(another.reason()).isEqualTo("Package 1 is not weighed. Package 2 weighs too much.");
     }
 
     @Test
