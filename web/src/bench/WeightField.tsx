@@ -4,8 +4,6 @@ import { Key } from "../ui/Key";
 import { useKeys } from "../ui/keys";
 import { acts, type BenchData, previewWeight, type useAct } from "./useBench";
 
-const PAUSE_MS = 25;
-
 interface Props {
   bench: BenchData;
   number: number;
@@ -19,8 +17,7 @@ export function WeightField({ bench, number, act, done, setPreview }: Props) {
   const field = useRef<HTMLInputElement>(null);
   const [text, setText] = useState("");
   const [hint, setHint] = useState("");
-  /** Counts what was typed; an answer to anything but the latest comes too late to be shown. */
-  const latest = useRef(0);
+  const asked = useRef<AbortController>(undefined);
   useKeys(useMemo(() => [{ key: "F2", label: "Type the weight", run: () => field.current?.focus() }], []));
 
   useEffect(() => {
@@ -28,29 +25,29 @@ export function WeightField({ bench, number, act, done, setPreview }: Props) {
     if (!typed) {
       return;
     }
-    const mine = latest.current;
-    const timer = setTimeout(() => {
-      previewWeight(bench.id, number, typed)
-        .then((view) => {
-          if (mine === latest.current) {
-            setPreview(view);
-            setHint("");
-          }
-        })
-        .catch((error: unknown) => {
-          if (mine === latest.current) {
-            setPreview(undefined);
-            setHint(isProblem(error) ? `${error.detail} ${error.cure}` : "");
-          }
-        });
-    }, PAUSE_MS);
-    return () => clearTimeout(timer);
+    // A key more makes the question before it pointless: it is given up, and its answer is not waited for.
+    const question = new AbortController();
+    previewWeight(bench.id, number, typed, question.signal)
+      .then((view) => {
+        if (!question.signal.aborted) {
+          setPreview(view);
+          setHint("");
+        }
+      })
+      .catch((error: unknown) => {
+        if (!question.signal.aborted) {
+          setPreview(undefined);
+          setHint(isProblem(error) ? `${error.detail} ${error.cure}` : "");
+        }
+      });
+    asked.current = question;
+    return () => question.abort();
   }, [text, bench.id, number, setPreview]);
 
   useEffect(() => () => setPreview(undefined), [setPreview]);
 
   function clear() {
-    latest.current += 1;
+    asked.current?.abort();
     setText("");
     setHint("");
     setPreview(undefined);
@@ -62,7 +59,7 @@ export function WeightField({ bench, number, act, done, setPreview }: Props) {
       onSubmit={(event) => {
         event.preventDefault();
         if (text.trim()) {
-          latest.current += 1;
+          asked.current?.abort();
           act.mutate(acts.typeWeight(number, text), {
             onSuccess: () => {
               clear();
@@ -79,7 +76,6 @@ export function WeightField({ bench, number, act, done, setPreview }: Props) {
           ref={field}
           value={text}
           onChange={(event) => {
-            latest.current += 1;
             setText(event.target.value);
             if (!event.target.value.trim()) {
               clear();

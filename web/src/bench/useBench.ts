@@ -109,11 +109,17 @@ export const acts = {
 };
 
 /** What the bench would show with a weight that is still being typed. */
-export function previewWeight(id: number, number: number, text: string): Promise<BenchData> {
+export function previewWeight(
+  id: number,
+  number: number,
+  text: string,
+  signal: AbortSignal,
+): Promise<BenchData> {
   return answer(
     api.POST("/api/shipments/{id}/packages/{number}/weight-preview", {
       ...inPath(id, number),
       body: { text },
+      signal,
     }),
   );
 }
