@@ -23,7 +23,7 @@ export function Along({ bench, act }: { bench: BenchData; act: ReturnType<typeof
         </button>
       </form>
       <form
-        className="flex items-center gap-1"
+        className="flex flex-wrap items-center gap-1"
         onSubmit={(event) => {
           event.preventDefault();
           const form = new FormData(event.currentTarget);
@@ -32,7 +32,7 @@ export function Along({ bench, act }: { bench: BenchData; act: ReturnType<typeof
           );
         }}
       >
-        <span className="whitespace-nowrap">Stays</span>
+        <span className="whitespace-nowrap">Stays here</span>
         <input
           name="quantity"
           type="number"
@@ -41,7 +41,7 @@ export function Along({ bench, act }: { bench: BenchData; act: ReturnType<typeof
           aria-label="How many stay here"
           className="entry w-14 font-mono"
         />
-        <select name="line" aria-label="Of which line" className="entry min-w-0 flex-1">
+        <select name="line" aria-label="Of which line" className="entry min-w-0 flex-1 basis-24">
           {bench.lines.map((line) => (
             <option key={line.id} value={line.id}>
               {line.item}

@@ -21,6 +21,7 @@ export function Offers({ bench, guessed, act }: Props) {
   const [unfolded, setUnfolded] = useState<string | undefined>(open ? undefined : bench.offers[0]?.service);
   const chosen = bench.offers.find((offer) => offer.chosen)?.service;
   const at = wanted ?? chosen ?? bench.offers[0]?.service;
+  const firstRefused = bench.offers.find((offer) => !usable(offer));
   const carryOut = act.mutate;
 
   useKeys(
@@ -73,6 +74,7 @@ export function Offers({ bench, guessed, act }: Props) {
           <OfferRow
             key={offer.service}
             offer={offer}
+            first={offer === firstRefused}
             current={open && offer.service === at}
             unfolded={offer.service === unfolded}
             take={() => {
@@ -93,6 +95,8 @@ export function Offers({ bench, guessed, act }: Props) {
 
 interface RowProps {
   offer: Offer;
+  /** Whether it is the first of those that are not allowed. */
+  first: boolean;
   current: boolean;
   unfolded: boolean;
   take: () => void;
@@ -100,11 +104,11 @@ interface RowProps {
 }
 
 function OfferRow(props: RowProps) {
-  return props.offer.allowed || props.offer.lacksData ? (
-    <UsableOffer {...props} />
-  ) : (
-    <RefusedOffer {...props} />
-  );
+  return usable(props.offer) ? <UsableOffer {...props} /> : <RefusedOffer {...props} />;
+}
+
+function usable(offer: Offer): boolean {
+  return offer.allowed || offer.lacksData;
 }
 
 function rowLook(offer: Offer, current: boolean): string {
@@ -116,10 +120,11 @@ function rowLook(offer: Offer, current: boolean): string {
 }
 
 /** One line for what cannot be taken: its name and why. Everything else once it is opened. */
-function RefusedOffer({ offer, current, unfolded, take, unfold }: RowProps) {
-  const [first, ...more] = offer.objections;
+function RefusedOffer({ offer, first, current, unfolded, take, unfold }: RowProps) {
+  const [reason, ...more] = offer.objections;
   return (
     <li data-service={offer.service} className={rowLook(offer, current)}>
+      {first && <h3 className="pt-1 text-error">Not allowed</h3>}
       <div className="flex items-baseline gap-3">
         <button
           type="button"
@@ -130,7 +135,7 @@ function RefusedOffer({ offer, current, unfolded, take, unfold }: RowProps) {
           {offer.name}
         </button>
         <span className="min-w-0 flex-1 truncate text-error" title={offer.objections.join(" ")}>
-          Not allowed. {first}
+          {reason}
         </span>
         <span className="quiet text-sm whitespace-nowrap">
           {more.length > 0 && count(more.length, "more reason", "more reasons")}

@@ -74,7 +74,7 @@ public sealed interface Objection {
     record KindNotAccepted(int packageNumber, CartonKind kind) implements Objection {
         @Override
         public String sentence(UnitSystem units) {
-            return "Package " + packageNumber + " is a " + kind.words() + "; it does not take such packages.";
+            return "It takes no " + kind.words() + "s, and package " + packageNumber + " is one.";
         }
     }
 
@@ -96,7 +96,7 @@ public sealed interface Objection {
     record ExtraNotOffered(Extra extra) implements Objection {
         @Override
         public String sentence(UnitSystem units) {
-            return "It does not offer what is wanted: " + extra.words() + ".";
+            return "It does not offer " + extra.words() + ", which is wanted.";
         }
     }
 
