@@ -1,0 +1,121 @@
+package nobrec.core.packing;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Random;
+import nobrec.core.measure.LengthUnit;
+import nobrec.core.measure.Size;
+import nobrec.core.measure.Weight;
+import nobrec.core.packing.PackPlan.PlannedPackage;
+import org.junit.jupiter.api.Test;
+
+/** Random orders onto pallets and into crates: every piece once, nothing overlaps or stands out, no limit is passed. */
+class FreightPlansTest {
+
+    private static final int ORDERS = 150;
+    private static final PackPlanner PLANNER = new PackPlanner(DemoStock.cartons());
+
+    /** The taller a pallet and the heavier, the dearer. */
+    private static final PackageCost FREIGHT = new PackageCost() {
+        @Override
+        public String serviceName() {
+            return "Freight";
+        }
+
+        @Override
+        public boolean takesCartons() {
+            return false;
+        }
+
+        @Override
+        public long leastCents() {
+            return 5_000;
+        }
+
+        @Override
+        public Weight greatestGross() {
+            return DemoStock.weight("2400");
+        }
+
+        @Override
+        public long cents(CartonType carton, Size outer, Weight gross) {
+            return 5_000
+                    + outer.volumeOfWholeUnits(LengthUnit.INCH) / 50
+                    + carton.cost().getAmountMinorLong();
+        }
+    };
+
+    private static List<PackItem> order(Random random) {
+        List<PackItem> order = new ArrayList<>(DemoStock.order(random));
+        Size cylinder = DemoStock.size((20 + random.nextInt(30)) + "x" + (6 + random.nextInt(8)) + "x8");
+        order.add(new PackItem(
+                999,
+                "Cylinder",
+                1 + random.nextInt(12),
+                Optional.of(DemoStock.weight("" + (40 + random.nextInt(120)))),
+                Optional.of(cylinder),
+                new Handling(random.nextBoolean(), random.nextInt(4) == 0, false),
+                List.of()));
+        return order;
+    }
+
+    @Test
+    void noPlanIsImpossible() {
+        Random random = new Random(31);
+        for (int round = 0; round < ORDERS; round++) {
+            List<PackItem> order = order(random);
+            PackPlan plan = PLANNER.plan(order, List.of(FREIGHT), PackingEffort.whileSomebodyWaits(() -> false));
+            Map<Long, Integer> left = new HashMap<>();
+            order.forEach(item -> left.merge(item.key(), item.quantity(), Integer::sum));
+            for (PlannedPackage each : plan.packages()) {
+                each.contents().forEach(content -> left.merge(content.itemKey(), -content.quantity(), Integer::sum));
+                isPossible(each);
+            }
+            assertThat(left.values()).as("%s", order).containsOnly(0);
+        }
+    }
+
+    private static void isPossible(PlannedPackage each) {
+        CartonType carton = each.carton();
+        assertThat(carton.kind()).isIn(CartonKind.PALLET, CartonKind.CRATE);
+        Weight gross = each.expectedWeight().orElseThrow();
+        assertThat(gross.isAbove(FREIGHT.greatestGross())).isFalse();
+        assertThat(gross.isAbove(carton.tare().plus(carton.greatestContents()))).isFalse();
+        List<Placement> placements = each.placements();
+        for (int one = 0; one < placements.size(); one++) {
+            assertThat(end(placements.get(one), 0))
+                    .isLessThanOrEqualTo(carton.inner().length().nanometres());
+            assertThat(end(placements.get(one), 1))
+                    .isLessThanOrEqualTo(carton.inner().width().nanometres());
+            assertThat(end(placements.get(one), 2))
+                    .isLessThanOrEqualTo(carton.inner().height().nanometres());
+            for (int other = one + 1; other < placements.size(); other++) {
+                assertThat(apart(placements.get(one), placements.get(other))).isTrue();
+            }
+        }
+    }
+
+    private static long begin(Placement each, int axis) {
+        return (axis == 0 ? each.x() : axis == 1 ? each.y() : each.z()).nanometres();
+    }
+
+    private static long end(Placement each, int axis) {
+        Size lying = each.lying();
+        return begin(each, axis)
+                + (axis == 0 ? lying.length() : axis == 1 ? lying.width() : lying.height()).nanometres();
+    }
+
+    private static boolean apart(Placement one, Placement other) {
+        for (int axis = 0; axis < 3; axis++) {
+            if (end(one, axis) <= begin(other, axis) || end(other, axis) <= begin(one, axis)) {
+                return true;
+            }
+        }
+        return false;
+    }
+}
