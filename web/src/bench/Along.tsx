@@ -1,3 +1,4 @@
+import { TAKES_SCANS } from "../ui/scan";
 import { acts, type BenchData, type useAct } from "./useBench";
 
 /** Another job to the same place goes along; or some pieces stay for another shipment. */
@@ -16,7 +17,13 @@ export function Along({ bench, act }: { bench: BenchData; act: ReturnType<typeof
       >
         <label className="flex flex-1 items-center gap-1">
           <span className="whitespace-nowrap">Job along</span>
-          <input name="job" maxLength={40} required className="entry w-full font-mono" />
+          <input
+            name="job"
+            {...{ [TAKES_SCANS]: true }}
+            maxLength={40}
+            required
+            className="entry w-full font-mono"
+          />
         </label>
         <button type="submit" className="act" disabled={act.isPending}>
           Add

@@ -24,13 +24,19 @@ export class ScanDetector {
   }
 }
 
-/** Hands over whatever is scanned, wherever the focus is. The scanned letters do not stay in a field. */
+/** A field with this attribute takes what is scanned into it itself. */
+export const TAKES_SCANS = "data-takes-scans";
+
+/**
+ * Hands over whatever is scanned, wherever the focus is, but for a field that takes scans itself. The scanned letters do not
+ * stay in another field.
+ */
 export function useScanner(onScan: (text: string) => void) {
   useEffect(() => {
     const detector = new ScanDetector();
     function listen(event: KeyboardEvent) {
       const text = detector.key(event.key, event.timeStamp);
-      if (text === undefined) {
+      if (text === undefined || takesScans(event.target)) {
         return;
       }
       event.preventDefault();
@@ -43,4 +49,8 @@ export function useScanner(onScan: (text: string) => void) {
     window.addEventListener("keydown", listen, true);
     return () => window.removeEventListener("keydown", listen, true);
   }, [onScan]);
+}
+
+function takesScans(target: EventTarget | null): boolean {
+  return target instanceof Element && target.hasAttribute(TAKES_SCANS);
 }

@@ -6,6 +6,7 @@ import java.math.BigDecimal;
 import java.nio.charset.StandardCharsets;
 import java.util.List;
 import java.util.Map;
+import java.util.Random;
 import nobrec.server.ServerTest;
 import org.junit.jupiter.api.Test;
 import org.springframework.test.web.servlet.assertj.MvcTestResult;
@@ -136,6 +137,42 @@ class HandPackingTest extends ServerTest {
                 .isEqualTo(404);
         assertThat(pieces(json(send("POST", "/api/shipments", Map.of("job", "T-73")))))
                 .isEqualTo(10);
+    }
+
+    /** Whatever is done to the packages in whatever order, no piece is lost and none is there twice. */
+    @Test
+    void splittingAndMergingKeepEveryItem() {
+        Random random = new Random(19);
+        JsonNode bench = open("T-68", 11);
+        for (int step = 0; step < 60; step++) {
+            int packages = bench.path("packages").size();
+            int some = 1 + random.nextInt(packages);
+            int other = random.nextInt(packages + 1);
+            MvcTestResult done = switch (random.nextInt(6)) {
+                case 0 -> attempt(bench, "POST", "/packages", Map.of("text", random.nextBoolean() ? "C1" : "C3"));
+                case 1 -> attempt(bench, "POST", "/packages/" + some + "/merge", Map.of("into", other));
+                case 2 -> attempt(bench, "POST", "/packages/" + some + "/repeat", Map.of());
+                case 3 -> attempt(bench, "POST", "/plan", Map.of("all", random.nextInt(4) == 0));
+                default ->
+                    attempt(
+                            bench,
+                            "POST",
+                            "/moves",
+                            move(bench, random.nextInt(2), 1 + random.nextInt(4), some, other));
+            };
+            assertThat(done.getResponse().getStatus()).isIn(200, 404, 409, 422);
+            bench = json(send("POST", "/api/shipments", Map.of("job", "T-68")));
+            for (JsonNode line : bench.path("lines")) {
+                assertThat(line.path("placed").asInt())
+                        .isLessThanOrEqualTo(line.path("quantity").asInt());
+            }
+            assertThat(bench.path("packages").size()).isPositive();
+        }
+        bench = act(bench, "POST", "/plan", Map.of("all", false));
+        assertThat(pieces(bench)).isEqualTo(15);
+        for (int index = 0; index < bench.path("packages").size(); index++) {
+            assertThat(packageAt(bench, index).path("number").asInt()).isEqualTo(index + 1);
+        }
     }
 
     @Test

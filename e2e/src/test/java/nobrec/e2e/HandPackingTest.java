@@ -1,0 +1,148 @@
+package nobrec.e2e;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.MethodOrderer.OrderAnnotation;
+import org.junit.jupiter.api.Order;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.TestMethodOrder;
+import org.openqa.selenium.By;
+import org.openqa.selenium.Keys;
+import org.openqa.selenium.support.ui.Select;
+
+/** Packing by hand on the Bench: move, same again, merge, plan anew; jobs that go along, pieces that stay, what is wanted. */
+@TestMethodOrder(OrderAnnotation.class)
+class HandPackingTest {
+
+    private static final String PACKAGES = "section[aria-label=Packages]";
+    private static final String OFFERS = "section[aria-label=Offers]";
+
+    private final Application application = Application.running();
+    private Desk desk;
+
+    @BeforeEach
+    void sitDown() {
+        desk = new Desk(application).signIn("ines");
+        desk.open("/jobs");
+        desk.waitFor("table");
+        desk.chooseFile(Application.DEMO.resolve("orders-tuesday.csv"));
+        desk.waitForText("2 left out");
+        desk.open("/bench/2405");
+        desk.waitForText("Job 2405");
+        desk.waitForText("Read scale");
+    }
+
+    @AfterEach
+    void leave() {
+        desk.close();
+    }
+
+    private void choose(String label, String option) {
+        new Select(desk.waitFor("select[aria-label='" + label + "']")).selectByVisibleText(option);
+    }
+
+    private String packages() {
+        return desk.textOf(PACKAGES);
+    }
+
+    private void click(String text) {
+        desk.browser()
+                .findElement(By.xpath("//button[normalize-space(.)='" + text + "']"))
+                .click();
+    }
+
+    private void tick(String text) {
+        desk.browser()
+                .findElement(By.xpath("//label[contains(., '" + text + "')]/input"))
+                .click();
+    }
+
+    @Test
+    @Order(1)
+    void whoeverPaysNeedsAnAccountThatIsAddedInPlace() {
+        assertThat(desk.screen()).contains("Account stop", "Add its number here.", "Freight terms “receiver pays”");
+        desk.press(Keys.F7);
+        desk.type("48-2210-9");
+        desk.press(Keys.ENTER);
+        desk.waitForText("Account fine");
+        assertThat(desk.screen()).contains("customer pays 0.00");
+    }
+
+    @Test
+    @Order(2)
+    void aWeightThatCannotBeIsExplained() {
+        desk.press(Keys.F2);
+        desk.type("39.4");
+        desk.press(Keys.ENTER);
+        desk.waitForText("Weight caution");
+        assertThat(desk.screen())
+                .contains("Package 1 weighs 3.90 lb less than contents and carton should")
+                .contains("3 × PN-100, or 4 × BU-200 missing would explain it.");
+    }
+
+    @Test
+    @Order(3)
+    void piecesAreMovedAndWhatIsMovedStays() {
+        desk.press(Keys.F3);
+        desk.type("12");
+        desk.press(Keys.ENTER);
+        desk.waitForText("2 packages");
+        desk.waitForText("Placed by hand.");
+        assertThat(packages()).contains("12 × BU-200", "12 × PN-100");
+        desk.pressWithAlt("p");
+        desk.waitForText("All anew");
+        assertThat(packages()).contains("2 packages", "Placed by hand.");
+    }
+
+    @Test
+    @Order(4)
+    void theSameAgainNeedsPiecesToFillIt() {
+        desk.pressWithAlt("s");
+        desk.waitForText("are left for the same again");
+        assertThat(desk.screen()).contains("Add a package and move what is there.");
+        choose("To which package", "out of it");
+        click("Move");
+        desk.waitForText("12 of 36 pieces are in no package.");
+        new Select(desk.browser().findElement(By.xpath("//label[contains(., 'Merge into')]/select")))
+                .selectByVisibleText("2");
+        desk.waitForText("1 package");
+        click("All anew");
+        desk.waitForText("Contents fine");
+        assertThat(packages()).contains("24 × BU-200", "12 × PN-100", "Cheapest by Plover Ground");
+    }
+
+    @Test
+    @Order(5)
+    void whatIsWantedAndTheDayChangeTheOffers() {
+        tick("Saturday delivery");
+        desk.waitForText("which is wanted");
+        assertThat(desk.textOf(OFFERS))
+                .contains("Not allowed", "It does not offer Saturday delivery, which is wanted.");
+        tick("Saturday delivery");
+        desk.waitForText("The job asks for it.");
+        tick("Wed 2 Dec");
+        desk.waitForText("Promise caution");
+        assertThat(desk.screen()).contains("1 working day late");
+        tick("today");
+        desk.waitForText("Promise fine");
+    }
+
+    @Test
+    @Order(6)
+    void aJobToTheSamePlaceGoesAlongAndSomePiecesStay() {
+        desk.waitFor("input[name=job]").sendKeys("2403", Keys.ENTER);
+        desk.waitForText("Only jobs to the same place on the same terms go in one shipment.");
+        assertThat(desk.screen()).doesNotContain("together with");
+        desk.open("/bench/2405");
+        desk.waitFor("input[name=job]").sendKeys("2423", Keys.ENTER);
+        desk.waitForText("together with");
+        assertThat(desk.screen()).contains("PN-150", "16 of 16", "job 2423");
+        desk.waitFor("input[name=quantity]").sendKeys(Keys.chord(Keys.CONTROL, "a"), "4");
+        new Select(desk.waitFor("select[name=line]")).selectByVisibleText("PN-150");
+        click("Leave");
+        desk.waitForText("4 stay here for another shipment");
+        assertThat(desk.screen()).contains("12 of 12");
+    }
+}
