@@ -4,64 +4,7 @@ import { LayerPlan, said } from "./LayerPlan";
 import { MoneySentence } from "./MoneySentence";
 import { PackageDrawing } from "./PackageDrawing";
 import { PaperPictures } from "./PaperPictures";
-import type { BenchData } from "./useBench";
-
-const bench: BenchData = {
-  id: 1,
-  job: "2417",
-  customer: "Pellworth",
-  customerPo: "",
-  state: "OPEN",
-  shipTo: {
-    company: "Pellworth",
-    person: "",
-    street: "1 Road",
-    street2: "",
-    town: "Tucson",
-    state: "AZ",
-    postalCode: "85701",
-    phone: "",
-    kind: "BUSINESS",
-  },
-  askedService: "",
-  terms: "we pay and bill",
-  carrierAccount: "",
-  extras: [],
-  today: "2026-12-01",
-  tomorrow: "2026-12-02",
-  jobsAlong: [],
-  currency: "USD",
-  weightUnit: "lb",
-  lengthUnit: "in",
-  lines: [],
-  packages: [],
-  cartonTypes: [],
-  offers: [],
-  choiceReason: "",
-  checks: [],
-  mayShip: false,
-  papers: [],
-};
-
-const box: BenchData["packages"][number] = {
-  number: 1,
-  cartonCode: "E1",
-  cartonName: "Padded envelope",
-  cartonReason: "",
-  size: "10.5 × 7.5 × 1 in",
-  drawing: { length: 1000, width: 714, height: 95 },
-  placedByHand: false,
-  contents: [],
-  layers: [],
-};
-
-/** The words of a piece of the page, without its tags. */
-function words(node: React.ReactNode): string {
-  return renderToStaticMarkup(node)
-    .replace(/<[^>]+>/g, "")
-    .replace(/\s+/g, " ")
-    .trim();
-}
+import { emptyBench as bench, emptyPackage as box, words } from "./samples";
 
 describe("the money sentence", () => {
   it("adds up in reading", () => {

@@ -1,0 +1,64 @@
+import { renderToStaticMarkup } from "react-dom/server";
+import type { BenchData, useAct } from "./useBench";
+
+/** Samples for the tests of the bench. */
+
+export const emptyBench: BenchData = {
+  id: 1,
+  job: "2417",
+  customer: "Pellworth",
+  customerPo: "",
+  state: "OPEN",
+  shipTo: {
+    company: "Pellworth",
+    person: "",
+    street: "1 Road",
+    street2: "",
+    town: "Tucson",
+    state: "AZ",
+    postalCode: "85701",
+    phone: "",
+    kind: "BUSINESS",
+  },
+  askedService: "",
+  terms: "we pay and bill",
+  carrierAccount: "",
+  extras: [],
+  today: "2026-12-01",
+  tomorrow: "2026-12-02",
+  jobsAlong: [],
+  currency: "USD",
+  weightUnit: "lb",
+  lengthUnit: "in",
+  lines: [],
+  packages: [],
+  cartonTypes: [],
+  offers: [],
+  choiceReason: "",
+  checks: [],
+  mayShip: false,
+  papers: [],
+};
+
+export const emptyPackage: BenchData["packages"][number] = {
+  number: 1,
+  cartonCode: "E1",
+  cartonName: "Padded envelope",
+  cartonReason: "",
+  size: "10.5 × 7.5 × 1 in",
+  drawing: { length: 1000, width: 714, height: 95 },
+  placedByHand: false,
+  contents: [],
+  layers: [],
+};
+
+/** The words of a piece of the page, without its tags. */
+export function words(node: React.ReactNode): string {
+  return renderToStaticMarkup(node)
+    .replace(/<[^>]+>/g, "")
+    .replace(/\s+/g, " ")
+    .trim();
+}
+
+/** Nothing is under way, and nothing comes of it. */
+export const idleAct = { isPending: false, mutate: () => undefined } as unknown as ReturnType<typeof useAct>;
