@@ -4,6 +4,7 @@ import { BenchStart } from "./bench/BenchStart";
 import { Departures } from "./departures/Departures";
 import { Jobs } from "./jobs/Jobs";
 import { Postings } from "./postings/Postings";
+import { Rates } from "./rates/Rates";
 import { SignIn } from "./signin/SignIn";
 import { useWho } from "./signin/who";
 import { Frame } from "./ui/Frame";
@@ -28,6 +29,7 @@ export function App() {
         <Route path="/bench" element={<BenchStart />} />
         <Route path="/bench/:job" element={<Bench />} />
         <Route path="/postings" element={<Postings timeZone={who.data.timeZone} />} />
+        <Route path="/rates" element={<Rates />} />
         <Route path="*" element={<Navigate to="/departures" replace />} />
       </Routes>
     </Frame>

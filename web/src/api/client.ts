@@ -58,11 +58,11 @@ export async function signOut(): Promise<void> {
   await fetch("/api/sign-out", { method: "POST", headers: { "X-XSRF-TOKEN": csrfToken() } });
 }
 
-/** Sends a file of work orders. */
-export async function sendFile(file: File): Promise<Schemas["ImportResult"]> {
+/** Sends a file to where files of its kind are taken in. */
+export async function sendFile<T>(path: string, file: File): Promise<T> {
   const body = new FormData();
   body.append("file", file);
-  const response = await fetch("/api/imports", {
+  const response = await fetch(path, {
     method: "POST",
     headers: { "X-XSRF-TOKEN": csrfToken() },
     body,
@@ -71,5 +71,5 @@ export async function sendFile(file: File): Promise<Schemas["ImportResult"]> {
   if (!response.ok) {
     throw refusal(said, response.status);
   }
-  return said as Schemas["ImportResult"];
+  return said as T;
 }

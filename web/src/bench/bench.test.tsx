@@ -4,7 +4,8 @@ import { LayerPlan, said } from "./LayerPlan";
 import { MoneySentence } from "./MoneySentence";
 import { PackageDrawing } from "./PackageDrawing";
 import { PaperPictures } from "./PaperPictures";
-import { emptyBench as bench, emptyPackage as box, words } from "./samples";
+import { emptyBench as bench, emptyPackage as box } from "./samples";
+import { words } from "../ui/words";
 
 describe("the money sentence", () => {
   it("adds up in reading", () => {

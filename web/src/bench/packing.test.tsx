@@ -6,7 +6,8 @@ import { BenchFoot } from "./BenchFoot";
 import { Contents } from "./Contents";
 import { Offers } from "./Offers";
 import { Packages } from "./Packages";
-import { emptyBench, emptyPackage, idleAct, words } from "./samples";
+import { emptyBench, emptyPackage, idleAct } from "./samples";
+import { words } from "../ui/words";
 import { Wanted } from "./Wanted";
 import type { BenchData } from "./useBench";
 

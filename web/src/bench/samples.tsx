@@ -1,4 +1,3 @@
-import { renderToStaticMarkup } from "react-dom/server";
 import type { BenchData, useAct } from "./useBench";
 
 /** Samples for the tests of the bench. */
@@ -51,14 +50,6 @@ export const emptyPackage: BenchData["packages"][number] = {
   contents: [],
   layers: [],
 };
-
-/** The words of a piece of the page, without its tags. */
-export function words(node: React.ReactNode): string {
-  return renderToStaticMarkup(node)
-    .replace(/<[^>]+>/g, "")
-    .replace(/\s+/g, " ")
-    .trim();
-}
 
 /** Nothing is under way, and nothing comes of it. */
 export const idleAct = { isPending: false, mutate: () => undefined } as unknown as ReturnType<typeof useAct>;

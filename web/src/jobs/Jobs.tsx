@@ -1,22 +1,19 @@
 import { useInfiniteQuery, useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
-import { useCallback, useEffect, useMemo, useRef } from "react";
+import { useCallback, useEffect, useMemo } from "react";
 import { useNavigate, useSearchParams } from "react-router";
 import { answer, api, type Schemas, sendFile } from "../api/client";
+import { BringIn } from "../ui/BringIn";
 import { benchOf } from "../ui/JobLink";
-import { Key } from "../ui/Key";
-import { useKeys } from "../ui/keys";
 import { Empty, ProblemLine, Trouble, Waiting } from "../ui/states";
 import { useCursor } from "../ui/useCursor";
 import { Filters, statusOf } from "./Filters";
 import { ImportReport } from "./ImportReport";
 import { JobTable } from "./JobTable";
-import { useFileDrop } from "./useFileDrop";
 
 /** All work orders; a file dropped anywhere brings new ones in. */
 export function Jobs() {
   const [filter, setFilter] = useSearchParams();
   const queries = useQueryClient();
-  const chooser = useRef<HTMLInputElement>(null);
   const text = filter.get("text") ?? "";
   const status = statusOf(filter);
 
@@ -28,7 +25,7 @@ export function Jobs() {
     getNextPageParam: (page) => page.next,
   });
   const bringIn = useMutation({
-    mutationFn: sendFile,
+    mutationFn: (file: File) => sendFile<Schemas["ImportResult"]>("/api/imports", file),
     onSettled: async () => {
       await queries.invalidateQueries({ queryKey: ["jobs"] });
       await queries.invalidateQueries({ queryKey: ["departures"] });
@@ -50,42 +47,12 @@ export function Jobs() {
       return next;
     });
   }, [forget, setFilter]);
-  const hovering = useFileDrop(takeFile);
-  useKeys(useMemo(() => [{ key: "F2", label: "Bring in a file", run: () => chooser.current?.click() }], []));
-
   return (
-    <div
-      className={
-        "min-h-full px-5 py-3 " +
-        (hovering ? "outline-4 -outline-offset-8 outline-dashed outline-primary" : "")
-      }
-    >
+    <div className="px-5 py-3">
       <div className="flex items-center gap-5">
         <h1>Jobs</h1>
         <Filters filter={filter} setFilter={setFilter} />
-        <button
-          type="button"
-          className="act ml-auto"
-          disabled={bringIn.isPending}
-          onClick={() => chooser.current?.click()}
-        >
-          {bringIn.isPending ? "Reading the file …" : "Bring in a file"} <Key name="F2" />
-        </button>
-        <input
-          ref={chooser}
-          type="file"
-          accept=".csv,text/csv"
-          aria-label="File of work orders"
-          className="sr-only"
-          tabIndex={-1}
-          onChange={(event) => {
-            const file = event.target.files?.[0];
-            if (file) {
-              takeFile(file);
-            }
-            event.target.value = "";
-          }}
-        />
+        <BringIn what="File of work orders" busy={bringIn.isPending} take={takeFile} />
       </div>
       {bringIn.isError && (
         <div className="mt-3">

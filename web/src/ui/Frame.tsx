@@ -14,6 +14,7 @@ const SECTIONS = [
   { path: "/jobs", name: "Jobs" },
   { path: "/bench", name: "Bench" },
   { path: "/postings", name: "Postings" },
+  { path: "/rates", name: "Rates" },
 ];
 
 /** What stands around every screen: the sections, the one field, the clock, who is signed in. */

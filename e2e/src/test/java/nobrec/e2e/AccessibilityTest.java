@@ -12,7 +12,7 @@ import org.junit.jupiter.params.provider.ValueSource;
 class AccessibilityTest {
 
     private static final List<String> SCREENS =
-            List.of("/departures", "/jobs", "/bench", "/bench/2404", "/bench/2403", "/postings");
+            List.of("/departures", "/jobs", "/bench", "/bench/2404", "/bench/2403", "/postings", "/rates");
 
     private final Application application = Application.running();
 

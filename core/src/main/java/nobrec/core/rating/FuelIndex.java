@@ -35,6 +35,11 @@ public final class FuelIndex {
         return at < 0 ? 0 : thousandths[at];
     }
 
+    /** The same as people read it: {@code 16.5 %}. */
+    public String shownOn(LocalDate day) {
+        return show(on(day));
+    }
+
     /** So many thousandths of a per cent of an amount, rounded half up to the cent. */
     static long share(long cents, int thousandths) {
         return Math.floorDiv(cents * thousandths + WHOLE / 2, WHOLE);

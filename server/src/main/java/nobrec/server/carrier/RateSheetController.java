@@ -13,7 +13,10 @@ import nobrec.server.actlog.ActLog;
 import nobrec.server.platform.security.ForCoordinators;
 import nobrec.server.platform.security.ForEveryone;
 import org.springframework.format.annotation.DateTimeFormat;
+import org.springframework.http.ContentDisposition;
+import org.springframework.http.HttpHeaders;
 import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -29,10 +32,12 @@ import org.springframework.web.multipart.MultipartFile;
 class RateSheetController {
 
     private final ServiceCatalog catalog;
+    private final RateSheetViews views;
     private final ActLog actLog;
 
-    RateSheetController(ServiceCatalog catalog, ActLog actLog) {
+    RateSheetController(ServiceCatalog catalog, RateSheetViews views, ActLog actLog) {
         this.catalog = catalog;
+        this.views = views;
         this.actLog = actLog;
     }
 
@@ -40,6 +45,12 @@ class RateSheetController {
     record SheetTaken(String service, LocalDate firstDay, List<Caution> cautions) {}
 
     record Caution(int row, String reason) {}
+
+    @GetMapping
+    @ForEveryone
+    RateSheetList all() {
+        return views.all();
+    }
 
     /** Reads a sheet in. One with a fault is refused whole, with rows and reasons. */
     @PostMapping(consumes = MediaType.MULTIPART_FORM_DATA_VALUE)
@@ -62,8 +73,14 @@ class RateSheetController {
     /** The sheet of a service that is in force on a day. */
     @GetMapping(value = "/{service}", produces = "text/csv")
     @ForEveryone
-    String write(
+    ResponseEntity<String> write(
             @PathVariable String service, @RequestParam @DateTimeFormat(iso = DateTimeFormat.ISO.DATE) LocalDate day) {
-        return catalog.rateSheetCsv(service, day);
+        String csv = catalog.rateSheetCsv(service, day);
+        ContentDisposition file = ContentDisposition.attachment()
+                .filename(service + "-" + day + ".csv")
+                .build();
+        return ResponseEntity.ok()
+                .header(HttpHeaders.CONTENT_DISPOSITION, file.toString())
+                .body(csv);
     }
 }

@@ -96,6 +96,14 @@ public class ServiceCatalog {
                 .get();
     }
 
+    /** First days of the sheets of a service, the latest first. */
+    List<LocalDate> firstDays(String serviceCode) {
+        return setUp.get().sheets().stream()
+                .filter(row -> row.serviceCode().equals(serviceCode))
+                .map(RateSheetRow::firstDay)
+                .toList();
+    }
+
     /** What a service asks for on that day: the sheet in force, and the fuel index it names. */
     public Prices prices(String serviceCode, LocalDate day) {
         Optional<Tariff> tariff = setUp.get().sheets().stream()

@@ -23,8 +23,17 @@ class FindController {
      */
     record Found(Optional<String> address, String said) {}
 
-    private static final Map<String, String> SECTIONS =
-            Map.of("departures", "/departures", "jobs", "/jobs", "bench", "/bench", "postings", "/postings");
+    private static final Map<String, String> SECTIONS = Map.of(
+            "departures",
+            "/departures",
+            "jobs",
+            "/jobs",
+            "bench",
+            "/bench",
+            "postings",
+            "/postings",
+            "rates",
+            "/rates");
 
     private final WorkOrders workOrders;
     private final Shipments shipments;

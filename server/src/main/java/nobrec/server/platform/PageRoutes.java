@@ -7,7 +7,7 @@ import org.springframework.web.bind.annotation.GetMapping;
 @Controller
 class PageRoutes {
 
-    @GetMapping({"/departures", "/jobs", "/bench", "/bench/{number}", "/postings"})
+    @GetMapping({"/departures", "/jobs", "/bench", "/bench/{number}", "/postings", "/rates"})
     String page() {
         return "forward:/index.html";
     }

@@ -59,9 +59,29 @@ class RateSheetsTest extends ServerTest {
                 .getContentAsString();
         assertThat(written).contains("up to,10 lb,99.99");
 
+        JsonNode saver = sheetsOf("PLV-SAVER");
+        assertThat(saver.path("sheets").get(0).path("state").asString()).isEqualTo("IN_FORCE");
+        assertThat(saver.path("sheets").get(1).path("state").asString()).isEqualTo("PAST");
+        clock.pass(Duration.ofDays(-45));
+        assertThat(sheetsOf("PLV-SAVER").path("sheets").get(0).path("state").asString())
+                .isEqualTo("COMING");
+        assertThat(sheetsOf("PLV-SAVER").path("sheets").get(1).path("state").asString())
+                .isEqualTo("IN_FORCE");
+        assertThat(saver.path("sheets").get(0).path("summary").asString())
+                .isEqualTo("8 zones, 2 weight breaks up to 20 lb, size over 139, 0 surcharges");
+
         MvcTestResult again = readIn(NEXT_YEAR, "COORDINATOR");
         assertThat(again.getResponse().getStatus()).isEqualTo(409);
         assertThat(json(again).path("detail").asString()).contains("from 2027-01-01 on already");
+    }
+
+    private JsonNode sheetsOf(String service) {
+        for (JsonNode each : get("/api/rate-sheets").path("services")) {
+            if (each.path("service").asString().equals(service)) {
+                return each;
+            }
+        }
+        throw new AssertionError("No sheets of " + service);
     }
 
     @Test
