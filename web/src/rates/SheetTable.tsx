@@ -1,5 +1,4 @@
 import type { Schemas } from "../api/client";
-import { day } from "../ui/format";
 
 type ServiceSheets = Schemas["ServiceSheets"];
 
@@ -37,10 +36,8 @@ export function SheetTable({ services }: { services: ServiceSheets[] }) {
           {service.sheets.map((sheet, index) => (
             <tr key={sheet.firstDay}>
               {index === 0 ? <Whose service={service} /> : <td colSpan={3} />}
-              <td className="figure">
-                {day(sheet.firstDay)} {sheet.firstDay.slice(0, 4)}
-              </td>
-              <td className={STATES[sheet.state].look}>{STATES[sheet.state].word}</td>
+              <td className="figure">{sheet.firstDay}</td>
+              <td className={"whitespace-nowrap " + STATES[sheet.state].look}>{STATES[sheet.state].word}</td>
               <td>{sheet.summary}</td>
               <td>
                 <a
@@ -64,9 +61,10 @@ function Whose({ service }: { service: ServiceSheets }) {
   return (
     <>
       <td>
-        <strong>{service.name}</strong> <span className="figure quiet">{service.service}</span>
+        <strong className="whitespace-nowrap">{service.name}</strong>{" "}
+        <span className="figure quiet block">{service.service}</span>
       </td>
-      <td>{service.carrier}</td>
+      <td className="whitespace-nowrap">{service.carrier}</td>
       <td className="figure">{service.fuel || <span className="quiet">none</span>}</td>
     </>
   );

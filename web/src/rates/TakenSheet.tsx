@@ -1,6 +1,5 @@
 import { useMemo } from "react";
 import type { Schemas } from "../api/client";
-import { count, day } from "../ui/format";
 import { Key } from "../ui/Key";
 import { useKeys } from "../ui/keys";
 
@@ -12,10 +11,7 @@ export function TakenSheet({ sheet, close }: { sheet: Schemas["SheetTaken"]; clo
       <div className="flex items-baseline gap-5">
         <span>
           <strong className="text-primary">The sheet of {sheet.service} went in.</strong> It counts from{" "}
-          <span className="figure">
-            {day(sheet.firstDay)} {sheet.firstDay.slice(0, 4)}
-          </span>{" "}
-          on.
+          <span className="figure">{sheet.firstDay}</span> on.
         </span>
         <button type="button" className="act ml-auto" onClick={close}>
           Close <Key name="Escape" />
@@ -24,8 +20,7 @@ export function TakenSheet({ sheet, close }: { sheet: Schemas["SheetTaken"]; clo
       {sheet.cautions.length > 0 && (
         <>
           <p className="text-warning">
-            <span aria-hidden>△</span> {count(sheet.cautions.length, "row is", "rows are")} odd; look whether
-            it is meant:
+            <span aria-hidden>△</span> Odd; look whether it is meant:
           </p>
           <ul className="pl-6">
             {sheet.cautions.map((caution) => (

@@ -47,6 +47,9 @@ class ScreenshotsTest {
             desk.open("/postings");
             desk.waitForText("Journal entry");
             keep(desk, "postings");
+            desk.open("/rates");
+            desk.waitForText("Whimbrel Lines LTL");
+            keep(desk, "rates");
             desk.open("/departures");
             desk.waitForText("Must still make it");
             keep(desk, "departures");
