@@ -124,6 +124,13 @@ final class SheetCells {
         faults.add(SheetFault.refused(row, reason));
     }
 
+    /** At the end of a file: refuses it when something is not there. */
+    void need(boolean there, String what) {
+        if (!there) {
+            refuse("The sheet ends without " + what + ".");
+        }
+    }
+
     void caution(String reason) {
         faults.add(SheetFault.caution(row, reason));
     }

@@ -98,6 +98,14 @@ class RateSheetReaderTest {
     }
 
     @Test
+    void aRowOfTheOtherKindOfSheetIsRefused() {
+        assertThat(DemoRates.read("freight sheet,X\nweight step,1 lb").faults())
+                .contains(SheetFault.refused(2, "No row of a freight sheet begins with “weight step”."));
+        assertThat(DemoRates.read(GOOD + "rate,1,70,1.00").faults())
+                .contains(SheetFault.refused(10, "No row of a rate sheet begins with “rate”."));
+    }
+
+    @Test
     void anEmptyFileSaysWhatIsMissing() {
         assertThat(RateSheetReader.read(List.of()).faults())
                 .hasSizeGreaterThan(4)
