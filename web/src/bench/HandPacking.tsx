@@ -112,11 +112,11 @@ function MoveForm({ bench, each, act, first }: MoveProps) {
         min={1}
         max={source.quantity}
         defaultValue={source.quantity}
-        className="entry w-16 font-mono"
+        className="entry w-13 font-mono"
       />
       <select
         aria-label="Which pieces"
-        className="entry w-28"
+        className="entry w-26"
         value={Math.min(chosen, sources.length - 1)}
         onChange={(event) => setChosen(Number(event.target.value))}
       >
@@ -129,7 +129,7 @@ function MoveForm({ bench, each, act, first }: MoveProps) {
       </select>
       <select
         aria-label="To which package"
-        className="entry w-28"
+        className="entry w-26"
         value={to}
         onChange={(event) => setTo(event.target.value)}
       >

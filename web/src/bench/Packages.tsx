@@ -61,7 +61,7 @@ export function Packages({ bench, act, setPreview }: Props) {
       <div className="flex flex-wrap items-center justify-between gap-1">
         <h2 className="whitespace-nowrap">{count(bench.packages.length, "package", "packages")}</h2>
         {open && (
-          <div className="flex gap-1">
+          <div className="tight flex gap-1">
             <PlanActs bench={bench} act={act} at={at} />
             <button type="button" className="act" disabled={act.isPending} onClick={readScale}>
               {act.isPending ? "One moment …" : "Read scale"} <Key name="F4" />
