@@ -129,7 +129,8 @@ class FirstShipmentTest {
         desk.type("31");
         desk.waitForText("for the weight being typed");
         assertThat(desk.textOf("[data-service=PLV-GROUND]")).isNotEqualTo(before);
-        assertThat(desk.textOf("[data-service=GDW-LIGHT]")).contains("Not allowed", "above the limit of 1 lb");
+        assertThat(desk.textOf("[data-service=GDW-LIGHT]")).contains("above the limit of 1 lb");
+        assertThat(desk.textOf("section[aria-label=Offers]")).contains("Not allowed");
         desk.type(" stone");
         desk.waitForText("is not a unit of weight known here");
         desk.press(Keys.ESCAPE);
