@@ -2,7 +2,8 @@ package nobrec.e2e;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.AfterAll;
+import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.MethodOrderer.OrderAnnotation;
 import org.junit.jupiter.api.Order;
@@ -19,24 +20,27 @@ class HandPackingTest {
     private static final String PACKAGES = "section[aria-label=Packages]";
     private static final String OFFERS = "section[aria-label=Offers]";
 
-    private final Application application = Application.running();
-    private Desk desk;
+    private static Desk desk;
 
-    @BeforeEach
-    void sitDown() {
-        desk = new Desk(application).signIn("ines");
+    @BeforeAll
+    static void sitDown() {
+        desk = new Desk(Application.running()).signIn("ines");
         desk.open("/jobs");
         desk.waitFor("table");
         desk.chooseFile(Application.DEMO.resolve("orders-tuesday.csv"));
         desk.waitForText("2 left out");
+    }
+
+    @AfterAll
+    static void leave() {
+        desk.close();
+    }
+
+    @BeforeEach
+    void goToTheBench() {
         desk.open("/bench/2405");
         desk.waitForText("Job 2405");
         desk.waitForText("Read scale");
-    }
-
-    @AfterEach
-    void leave() {
-        desk.close();
     }
 
     private void choose(String label, String option) {
