@@ -8,7 +8,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Random;
-import nobrec.core.measure.LengthUnit;
 import nobrec.core.measure.Size;
 import nobrec.core.measure.Weight;
 import nobrec.core.packing.PackPlan.PlannedPackage;
@@ -20,35 +19,7 @@ class FreightPlansTest {
     private static final int ORDERS = 150;
     private static final PackPlanner PLANNER = new PackPlanner(DemoStock.cartons());
 
-    /** The taller a pallet and the heavier, the dearer. */
-    private static final PackageCost FREIGHT = new PackageCost() {
-        @Override
-        public String serviceName() {
-            return "Freight";
-        }
-
-        @Override
-        public boolean takesCartons() {
-            return false;
-        }
-
-        @Override
-        public long leastCents() {
-            return 5_000;
-        }
-
-        @Override
-        public Weight greatestGross() {
-            return DemoStock.weight("2400");
-        }
-
-        @Override
-        public long cents(CartonType carton, Size outer, Weight gross) {
-            return 5_000
-                    + outer.volumeOfWholeUnits(LengthUnit.INCH) / 50
-                    + carton.cost().getAmountMinorLong();
-        }
-    };
+    private static final PackageCost FREIGHT = new PalletCost();
 
     private static List<PackItem> order(Random random) {
         List<PackItem> order = new ArrayList<>(DemoStock.order(random));

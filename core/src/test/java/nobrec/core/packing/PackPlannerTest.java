@@ -154,36 +154,8 @@ class PackPlannerTest {
     @Test
     void freightGoesIntoCartonsAndOntoPallets() {
         List<PackItem> items = List.of(item(1, 4, "71", "40x9x8"), item(2, 30, "8.7", "7x5x4.5"));
-        PackageCost freight = new PackageCost() {
-            @Override
-            public String serviceName() {
-                return "Freight";
-            }
-
-            @Override
-            public boolean takesCartons() {
-                return false;
-            }
-
-            @Override
-            public long leastCents() {
-                return 1;
-            }
-
-            @Override
-            public Weight greatestGross() {
-                return DemoStock.weight("2000");
-            }
-
-            @Override
-            public long cents(CartonType carton, Size outer, Weight gross) {
-                return carton.kind() == CartonKind.PALLET
-                        ? 9_000 + outer.volumeOfWholeUnits(LengthUnit.INCH) / 100
-                        : NOT_TAKEN;
-            }
-        };
         PackPlan plan = new PackPlanner(DemoStock.cartons())
-                .plan(items, List.of(freight), PackingEffort.whileSomebodyWaits(() -> false));
+                .plan(items, List.of(new PalletCost()), PackingEffort.whileSomebodyWaits(() -> false));
         assertThat(plan.packages()).singleElement().satisfies(pallet -> {
             assertThat(pallet.carton().code()).isEqualTo("P1");
             assertThat(pallet.contents()).extracting(PackPlan.Content::quantity).containsExactlyInAnyOrder(4, 30);
