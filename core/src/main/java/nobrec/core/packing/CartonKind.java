@@ -20,6 +20,11 @@ public enum CartonKind {
         return words;
     }
 
+    /** Whether it goes by freight and may hold cartons. */
+    public boolean carriesCartons() {
+        return this == PALLET || this == CRATE;
+    }
+
     /** Whether a carrier's belts take it like any other parcel; what is not is "not a box" on a rate sheet. */
     public boolean isOrdinary() {
         return ordinary;

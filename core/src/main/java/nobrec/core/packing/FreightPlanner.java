@@ -31,7 +31,7 @@ final class FreightPlanner {
                 .filter(carton -> carton.supply().carrierCode().isEmpty())
                 .toList();
         this.carriers = cartons.stream()
-                .filter(carton -> carton.kind() == CartonKind.PALLET || carton.kind() == CartonKind.CRATE)
+                .filter(carton -> carton.kind().carriesCartons())
                 .toList();
     }
 

@@ -55,11 +55,10 @@ public final class PackPlanner {
      * small pieces in cartons of their own. Empty when no way is found or a size is missing.
      */
     public Optional<List<Placement>> layOut(CartonType chosen, List<PackItem> contents) {
-        boolean carrier = chosen.kind() == CartonKind.PALLET || chosen.kind() == CartonKind.CRATE;
         if (contents.isEmpty() || !isKnown(contents)) {
             return Optional.empty();
         }
-        return carrier
+        return chosen.kind().carriesCartons()
                 ? new FreightPlanner(cartons).layOut(chosen, contents, PackingEffort.whileSomebodyWaits(() -> false))
                 : arrange(chosen, contents);
     }
@@ -142,20 +141,39 @@ public final class PackPlanner {
             if (!search.takes(index)) {
                 unpackable.add(item);
             } else if (item.handling().alone()) {
-                int[] single = new int[items.size()];
-                single[index] = 1;
-                List<Choice> alone = search.cheapest(single).orElseThrow().packages();
-                for (int piece = 0; piece < item.quantity(); piece++) {
-                    choices.addAll(alone);
-                }
+                choices.addAll(eachAlone(search, items, index));
             } else {
                 together[index] = item.quantity();
             }
         }
         if (Filler.sum(together) > 0) {
-            choices.addAll(search.cheapest(together).orElseThrow().packages());
+            choices.addAll(search.cheapest(together)
+                    .map(Packed::packages)
+                    .orElseGet(() -> eachAlone(search, items, together)));
         }
         return proposal(items, Packed.of(choices), unpackable, service);
+    }
+
+    /** Where nothing goes together, as on pallets that a service takes only low, each piece goes for itself. */
+    private static List<Choice> eachAlone(PlanSearch search, List<PackItem> items, int[] wanted) {
+        List<Choice> choices = new ArrayList<>();
+        for (int index = 0; index < wanted.length; index++) {
+            if (wanted[index] > 0) {
+                choices.addAll(eachAlone(search, items, index));
+            }
+        }
+        return choices;
+    }
+
+    private static List<Choice> eachAlone(PlanSearch search, List<PackItem> items, int index) {
+        int[] single = new int[items.size()];
+        single[index] = 1;
+        List<Choice> alone = search.cheapest(single).orElseThrow().packages();
+        List<Choice> choices = new ArrayList<>();
+        for (int piece = 0; piece < items.get(index).quantity(); piece++) {
+            choices.addAll(alone);
+        }
+        return choices;
     }
 
     private Proposal proposal(List<PackItem> items, Packed packed, List<PackItem> unpackable, PackageCost service) {

@@ -82,7 +82,7 @@ final class PlanSearch {
         int[] single = new int[fits.kinds().length];
         single[kind] = 1;
         for (int carton = 0; carton < cartons; carton++) {
-            if (fits.mayHold(carton, single) && cents(carton, single) != PackageCost.NOT_TAKEN) {
+            if (fits.mayHold(carton, single) && takes(carton, single)) {
                 return true;
             }
         }
@@ -94,6 +94,14 @@ final class PlanSearch {
         return Packed.of(packed.packages.stream()
                 .map(choice -> cheaperCarton(choice.counts, choice.cents).orElse(choice))
                 .toList());
+    }
+
+    private boolean takes(int carton, int[] single) {
+        Priced bare = new Priced(carton, cents(carton, single));
+        return bare.cents != PackageCost.NOT_TAKEN
+                && fits.quickly(carton, single)
+                        .filter(load -> loaded(bare, single, load) != PackageCost.NOT_TAKEN)
+                        .isPresent();
     }
 
     private static long limit(Packed best) {

@@ -198,6 +198,19 @@ class PackPlannerTest {
         assertThat(planner.layOut(carton("C2"), List.of())).isEmpty();
     }
 
+    /** Each 24 in high on a pallet of 5.5 in: two on top of each other would be 53.5 in. */
+    @Test
+    void whatAServiceTakesOnlyLowIsNotStacked() {
+        Handling upright = new Handling(true, false, false);
+        List<PackItem> items = List.of(item(1, 4, "150", "40x36x24", upright));
+        PackPlan low = new PackPlanner(DemoStock.cartons())
+                .plan(items, List.of(new PalletCost(31)), PackingEffort.whileSomebodyWaits(() -> false));
+        assertThat(low.packages()).hasSize(4).noneMatch(each -> each.reason() instanceof CartonReason.NothingFits);
+        PackPlan tooLow = new PackPlanner(DemoStock.cartons())
+                .plan(items, List.of(new PalletCost(28)), PackingEffort.whileSomebodyWaits(() -> false));
+        assertThat(tooLow.packages()).hasSize(4).allMatch(each -> each.reason() instanceof CartonReason.NothingFits);
+    }
+
     @Test
     void nobodyIsLeftWaiting() {
         PackingEffort none = PackingEffort.whileSomebodyWaits(() -> true);

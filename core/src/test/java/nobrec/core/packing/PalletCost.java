@@ -4,10 +4,19 @@ import nobrec.core.measure.LengthUnit;
 import nobrec.core.measure.Size;
 import nobrec.core.measure.Weight;
 
-/** A freight service for the tests: the larger a pallet or crate, the dearer. */
-final class PalletCost implements PackageCost {
+/**
+ * A freight service for the tests: the larger a pallet or crate, the dearer.
+ *
+ * @param highest it takes nothing higher, in inches
+ */
+record PalletCost(long highest) implements PackageCost {
 
     private static final long LEAST = 5_000;
+    private static final long ANY = 1_000;
+
+    PalletCost() {
+        this(ANY);
+    }
 
     @Override
     public String serviceName() {
@@ -31,8 +40,10 @@ final class PalletCost implements PackageCost {
 
     @Override
     public long cents(CartonType carton, Size outer, Weight gross) {
-        return LEAST
-                + outer.volumeOfWholeUnits(LengthUnit.INCH) / 50
-                + carton.cost().getAmountMinorLong();
+        return outer.height().unitsUp(LengthUnit.INCH) > highest
+                ? NOT_TAKEN
+                : LEAST
+                        + outer.volumeOfWholeUnits(LengthUnit.INCH) / 50
+                        + carton.cost().getAmountMinorLong();
     }
 }
