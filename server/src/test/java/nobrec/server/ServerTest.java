@@ -3,6 +3,8 @@ package nobrec.server;
 import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.csrf;
 import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.user;
 
+import io.github.resilience4j.circuitbreaker.CircuitBreaker;
+import io.github.resilience4j.circuitbreaker.CircuitBreakerRegistry;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
@@ -65,24 +67,40 @@ public abstract class ServerTest {
     @Autowired
     protected TestClock clock;
 
+    @Autowired
+    private CircuitBreakerRegistry breakers;
+
     @DynamicPropertySource
     static void settings(DynamicPropertyRegistry registry) {
+        serverSettings().forEach((name, value) -> registry.add(name, () -> value));
+    }
+
+    /** What a server is told that runs on the database and the stand-ins of the tests. */
+    static Map<String, Object> serverSettings() {
         String database = System.getenv("NOBREC_TEST_DB");
         if (database == null) {
             throw new IllegalStateException("Run these tests with ./nobrec test: it starts their database.");
         }
-        registry.add("spring.datasource.url", () -> database + "nobrec_test");
-        registry.add("spring.datasource.password", () -> "nobrec_test");
-        registry.add("nobrec.outside.address", () -> "http://127.0.0.1:" + STAND_INS.httpPort());
-        registry.add("nobrec.scale.port", STAND_INS::scalePort);
-        registry.add("nobrec.demo.folder", DEMO::toString);
-        registry.add("nobrec.demo.password", () -> "correct horse");
+        return Map.of(
+                "spring.datasource.url",
+                database + "nobrec_test",
+                "spring.datasource.password",
+                "nobrec_test",
+                "nobrec.outside.address",
+                "http://127.0.0.1:" + STAND_INS.httpPort(),
+                "nobrec.scale.port",
+                STAND_INS.scalePort(),
+                "nobrec.demo.folder",
+                DEMO.toString(),
+                "nobrec.demo.password",
+                "correct horse");
     }
 
     @AfterEach
     void allIsWellAgain() {
         List.of("plover", "dunlin", "godwit", "books", "orderdesk")
                 .forEach(path -> STAND_INS.behave(path, Behaviour.NORMAL));
+        breakers.getAllCircuitBreakers().forEach(CircuitBreaker::reset);
         STAND_INS.scale().setMood(Scale.Mood.SETTLES);
         clock.reset();
     }
@@ -137,8 +155,8 @@ public abstract class ServerTest {
         }
     }
 
-    /** Brings in one work order of a line that Plover Ground takes, and returns the bench of it. */
-    protected JsonNode newJob(String number, String askedService) {
+    /** Brings in one work order of a line that Plover Ground takes. */
+    protected void bringIn(String number, String askedService) {
         String row = number
                 + ",Quillfeather Packaging,PO 9,Quillfeather Packaging,Dock,88 Carding Lane,,Madison,WI,53703,US,"
                 + "(608) 555-0142,,12/04/2026," + askedService + ",we pay and bill,SK-3,Seal kit,5,0.5,\r\n";
@@ -146,7 +164,12 @@ public abstract class ServerTest {
                 .lines()
                 .findFirst()
                 .orElseThrow();
-        drop(number + ".csv", (heading + "\r\n" + row).getBytes(StandardCharsets.UTF_8));
+        drop("orders.csv", (heading + "\r\n" + row).getBytes(StandardCharsets.UTF_8));
+    }
+
+    /** Brings in such a work order, and returns the bench of it. */
+    protected JsonNode newJob(String number, String askedService) {
+        bringIn(number, askedService);
         return json(send("POST", "/api/shipments", Map.of("job", number)));
     }
 
@@ -161,16 +184,19 @@ public abstract class ServerTest {
     }
 
     protected MvcTestResult ship(JsonNode bench, String signIn) {
-        return send(
-                "POST",
-                "/api/shipments/" + bench.path("id").asLong() + "/ship",
-                Map.of(
-                        "service",
-                        chosen(bench).path("service").asString(),
-                        "total",
-                        chosen(bench).path("total").asString()),
-                signIn,
-                "COORDINATOR");
+        return send("POST", shipPath(bench), shipOrder(bench), signIn, "COORDINATOR");
+    }
+
+    protected static String shipPath(JsonNode bench) {
+        return "/api/shipments/" + bench.path("id").asLong() + "/ship";
+    }
+
+    protected static Map<String, String> shipOrder(JsonNode bench) {
+        return Map.of(
+                "service",
+                chosen(bench).path("service").asString(),
+                "total",
+                chosen(bench).path("total").asString());
     }
 
     protected static JsonNode chosen(JsonNode bench) {

@@ -44,11 +44,11 @@ public final class StandIns implements AutoCloseable {
         Path folder = settings.dataFolder();
         Scale scale = new Scale(System::nanoTime);
         List<StandIn> services = List.of(
-                new CarrierStandIn(CarrierStandIn.PLOVER, new RecordStore(folder.resolve("plover.json"))),
-                new CarrierStandIn(CarrierStandIn.DUNLIN, new RecordStore(folder.resolve("dunlin.json"))),
-                new CarrierStandIn(CarrierStandIn.GODWIT, new RecordStore(folder.resolve("godwit.json"))),
-                new CarrierStandIn(CarrierStandIn.CURLEW, new RecordStore(folder.resolve("curlew.json"))),
-                new CarrierStandIn(CarrierStandIn.WHIMBREL, new RecordStore(folder.resolve("whimbrel.json"))),
+                new CarrierStandIn(CarrierStandIn.PLOVER, folder),
+                new CarrierStandIn(CarrierStandIn.DUNLIN, folder),
+                new CarrierStandIn(CarrierStandIn.GODWIT, folder),
+                new CarrierStandIn(CarrierStandIn.CURLEW, folder),
+                new CarrierStandIn(CarrierStandIn.WHIMBREL, folder),
                 new BooksStandIn(
                         shop,
                         new RecordStore(folder.resolve("invoices.json")),

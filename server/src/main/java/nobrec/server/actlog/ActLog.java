@@ -1,6 +1,7 @@
 package nobrec.server.actlog;
 
 import java.time.Clock;
+import nobrec.server.platform.Shortened;
 import org.springframework.stereotype.Service;
 
 /** Who did what and when. */
@@ -10,6 +11,7 @@ public class ActLog {
     /** Who acts when nobody does: work that goes on by itself. */
     public static final String BY_ITSELF = "nobrec";
 
+    private static final int LONGEST_THING = 120;
     private static final int LONGEST_DETAIL = 500;
 
     private final ActLogMapper mapper;
@@ -22,7 +24,7 @@ public class ActLog {
 
     /** Written in the transaction of the act itself, when there is one. */
     public void write(String signIn, String act, String thing, String detail) {
-        String kept = detail.length() <= LONGEST_DETAIL ? detail : detail.substring(0, LONGEST_DETAIL);
-        mapper.insert(clock.instant(), signIn, act, thing, kept);
+        mapper.insert(
+                clock.instant(), signIn, act, Shortened.to(LONGEST_THING, thing), Shortened.to(LONGEST_DETAIL, detail));
     }
 }

@@ -7,8 +7,10 @@ import java.util.Map;
 import java.util.TreeMap;
 import nobrec.core.address.PostalAddress;
 import nobrec.core.rating.Carrier;
+import nobrec.server.platform.Shortened;
 import nobrec.server.platform.outside.OutsideAnswer;
 import nobrec.server.platform.outside.OutsideCalls;
+import nobrec.server.platform.outside.OutsidePath;
 import org.springframework.stereotype.Component;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
@@ -65,6 +67,8 @@ public class CarrierGateway {
         record Unknown(String reason) implements Booking {}
     }
 
+    private static final int LONGEST_NUMBER = 40;
+
     private final OutsideCalls calls;
     private final JsonMapper json;
 
@@ -75,21 +79,21 @@ public class CarrierGateway {
 
     /** Books under a key; the same key books once. */
     public Booking book(Carrier carrier, String key, String consignmentJson) {
-        return read(carrier, calls.send(carrier.name(), "POST", path(carrier), key, consignmentJson));
+        return read(carrier, calls.send(carrier.name(), "POST", consignments(carrier), key, consignmentJson));
     }
 
     /** What the carrier has under that key. */
     public Booking lookUp(Carrier carrier, String key) {
-        return read(carrier, calls.lookUp(carrier.name(), path(carrier) + "/" + key));
+        return read(carrier, calls.lookUp(carrier.name(), consignments(carrier) + OutsidePath.of(key), key));
     }
 
     public String write(Consignment consignment) {
         return json.writeValueAsString(consignment);
     }
 
-    private Booking read(Carrier carrier, OutsideAnswer answer) {
+    private static Booking read(Carrier carrier, OutsideAnswer answer) {
         if (answer instanceof OutsideAnswer.Accepted accepted) {
-            return trackingNumbers(carrier, json.readTree(accepted.body()));
+            return trackingNumbers(carrier, accepted.body());
         }
         if (answer instanceof OutsideAnswer.Refused refused) {
             return new Booking.Refused(refused.reason());
@@ -105,15 +109,17 @@ public class CarrierGateway {
         for (JsonNode each : body.path("packages")) {
             String number = each.path("trackingNumber").asString("");
             if (!carrier.trackingForm().accepts(number)) {
-                return new Booking.Unknown(
-                        carrier.name() + " answered with a tracking number that cannot be right: " + number);
+                return new Booking.Unknown(carrier.name() + " answered with a tracking number that cannot be right: “"
+                        + Shortened.to(LONGEST_NUMBER, number) + "”.");
             }
-            numbers.put(each.path("number").asInt(), number);
+            if (numbers.containsValue(number) || numbers.put(each.path("number").asInt(0), number) != null) {
+                return new Booking.Unknown(carrier.name() + " gave two packages the same number.");
+            }
         }
         return new Booking.Accepted(numbers);
     }
 
-    private static String path(Carrier carrier) {
-        return "/" + carrier.code().toLowerCase(Locale.ROOT) + "/consignments";
+    private static String consignments(Carrier carrier) {
+        return OutsidePath.of(carrier.code().toLowerCase(Locale.ROOT), "consignments");
     }
 }

@@ -2,6 +2,10 @@ package nobrec.server.document;
 
 import java.time.Instant;
 
-/** A paper to be kept. */
+/**
+ * A paper that is drawn and to be kept.
+ *
+ * @param packageNumber zero for one of the whole shipment
+ */
 @SuppressWarnings("ArrayRecordComponent")
-record NewPaper(long shipmentId, PaperKind kind, Integer packageNumber, String title, byte[] pdf, Instant madeAt) {}
+public record NewPaper(long shipmentId, PaperKind kind, int packageNumber, String title, byte[] pdf, Instant madeAt) {}

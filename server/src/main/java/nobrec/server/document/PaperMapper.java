@@ -3,6 +3,7 @@ package nobrec.server.document;
 import java.util.List;
 import java.util.Optional;
 import org.apache.ibatis.annotations.Mapper;
+import org.apache.ibatis.annotations.Param;
 
 @Mapper
 interface PaperMapper {
@@ -11,7 +12,7 @@ interface PaperMapper {
     @SuppressWarnings("ArrayRecordComponent")
     record Pdf(byte[] pdf) {}
 
-    void insert(NewPaper paper);
+    void insert(@Param("papers") List<NewPaper> papers);
 
     List<PaperRow> of(long shipmentId);
 

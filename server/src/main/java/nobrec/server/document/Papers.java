@@ -21,19 +21,22 @@ public class Papers {
         this.clock = clock;
     }
 
-    public void makeLabel(long shipmentId, int packageNumber, LabelText text) {
-        mapper.insert(new NewPaper(
+    public NewPaper drawLabel(long shipmentId, int packageNumber, LabelText text) {
+        return new NewPaper(
                 shipmentId,
                 PaperKind.LABEL,
                 packageNumber,
                 "Label " + text.piece() + " of " + text.pieces(),
                 labels.print(text),
-                clock.instant()));
+                clock.instant());
     }
 
-    public void makeSlip(long shipmentId, SlipText text) {
-        mapper.insert(new NewPaper(
-                shipmentId, PaperKind.PACKING_SLIP, null, "Packing slip", slips.print(text), clock.instant()));
+    public NewPaper drawSlip(long shipmentId, SlipText text) {
+        return new NewPaper(shipmentId, PaperKind.PACKING_SLIP, 0, "Packing slip", slips.print(text), clock.instant());
+    }
+
+    public void keep(List<NewPaper> papers) {
+        mapper.insert(papers);
     }
 
     /** Without the bytes. */

@@ -1,53 +1,56 @@
 package nobrec.server.platform;
 
-import com.github.kagkarlsson.scheduler.Scheduler;
-import com.github.kagkarlsson.scheduler.task.helper.RecurringTask;
-import com.github.kagkarlsson.scheduler.task.helper.Tasks;
-import com.github.kagkarlsson.scheduler.task.schedule.FixedDelay;
 import java.time.Duration;
 import java.util.List;
-import javax.sql.DataSource;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
 import org.springframework.boot.context.event.ApplicationReadyEvent;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 import org.springframework.context.event.EventListener;
+import org.springframework.scheduling.concurrent.ThreadPoolTaskScheduler;
 import org.springframework.stereotype.Component;
 
-/** Work that goes on by itself, shared by all servers on one database. */
+/**
+ * Work that goes on by itself. Each server looks for itself what is due: what is taken by one is claimed in the database
+ * row by row, so that a server that is killed holds up no other.
+ */
 @Configuration
 public class BackgroundWork {
 
-    private static final int THREADS = 2;
+    private static final Logger LOG = LoggerFactory.getLogger(BackgroundWork.class);
+
+    /** As long as a call to a system outside may take, twice. */
+    private static final int PATIENCE_SECONDS = 8;
 
     /** Something done again and again. */
     public record Sweep(String name, Duration pause, Runnable work) {}
 
-    @Bean(destroyMethod = "stop")
-    Scheduler scheduler(DataSource dataSource, List<Sweep> sweeps) {
-        List<RecurringTask<Void>> tasks = sweeps.stream()
-                .map(sweep -> Tasks.recurring(sweep.name(), FixedDelay.of(sweep.pause()))
-                        .execute((instance, context) -> sweep.work().run()))
-                .toList();
-        return Scheduler.create(dataSource)
-                .startTasks(tasks)
-                .alwaysPersistTimestampInUTC()
-                .threads(THREADS)
-                .pollingInterval(Duration.ofSeconds(1))
-                .build();
+    @Bean
+    ThreadPoolTaskScheduler sweeper(List<Sweep> sweeps) {
+        ThreadPoolTaskScheduler scheduler = new ThreadPoolTaskScheduler();
+        scheduler.setThreadNamePrefix("sweep-");
+        scheduler.setPoolSize(sweeps.size());
+        scheduler.setWaitForTasksToCompleteOnShutdown(true);
+        scheduler.setAwaitTerminationSeconds(PATIENCE_SECONDS);
+        scheduler.setErrorHandler(failed -> LOG.error("A sweep failed and goes on at its next turn", failed));
+        return scheduler;
     }
 
-    /** Starts it only when everything else is ready. */
+    /** Starts them only when everything else is ready. */
     @Component
     static class Starter {
-        private final Scheduler scheduler;
+        private final ThreadPoolTaskScheduler sweeper;
+        private final List<Sweep> sweeps;
 
-        Starter(Scheduler scheduler) {
-            this.scheduler = scheduler;
+        Starter(ThreadPoolTaskScheduler sweeper, List<Sweep> sweeps) {
+            this.sweeper = sweeper;
+            this.sweeps = sweeps;
         }
 
         @EventListener(ApplicationReadyEvent.class)
         void start() {
-            scheduler.start();
+            sweeps.forEach(sweep -> sweeper.scheduleWithFixedDelay(sweep.work(), sweep.pause()));
         }
     }
 }

@@ -1,6 +1,7 @@
 package nobrec.server.posting;
 
 import java.time.Clock;
+import java.time.Duration;
 import java.util.List;
 import nobrec.server.actlog.ActLog;
 import nobrec.server.platform.problem.Refusal;
@@ -12,7 +13,7 @@ import org.springframework.transaction.annotation.Transactional;
 public class PostingLedger {
 
     private static final int PAGE = 200;
-    private static final int SEVERAL = 3;
+    private static final Duration LONG = Duration.ofMinutes(1);
 
     private final PostingMapper mapper;
     private final ActLog actLog;
@@ -30,24 +31,23 @@ public class PostingLedger {
     }
 
     public int failed() {
-        return mapper.countOf(PostingState.FAILED, 0);
+        return mapper.failed();
     }
 
-    /** Those tried several times without an answer. */
+    /** Those that wait for longer than a minute. */
     public int unanswered() {
-        return mapper.countOf(PostingState.WAITING, SEVERAL);
+        return mapper.unanswered(clock.instant().minus(LONG));
     }
 
     /** With the same key, so that it is never written twice. */
     @Transactional
     public void tryAgain(long id, String signIn) {
         Posting posting =
-                mapper.byId(id).orElseThrow(() -> Refusal.notFound("Posting " + id, "Look at the ledger again."));
+                mapper.byIdLocked(id).orElseThrow(() -> Refusal.notFound("Posting " + id, "Look at the ledger again."));
         if (posting.state() == PostingState.DONE) {
             throw Refusal.conflict("This posting", "It is done already.", "There is nothing to try again.");
         }
-        mapper.claim(id, 0, clock.instant());
-        mapper.updateResult(id, PostingState.WAITING, posting.answer(), clock.instant(), null);
+        mapper.makeDue(id, clock.instant());
         actLog.write(
                 signIn,
                 "had a posting tried again",

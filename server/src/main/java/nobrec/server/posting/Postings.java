@@ -3,6 +3,7 @@ package nobrec.server.posting;
 import java.time.Clock;
 import java.time.Instant;
 import java.time.LocalDate;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
@@ -10,6 +11,8 @@ import nobrec.core.books.FreightAccrual;
 import nobrec.core.books.JournalEntry;
 import nobrec.server.platform.Moneys;
 import nobrec.server.platform.NobrecSettings;
+import nobrec.server.platform.Shortened;
+import nobrec.server.platform.outside.OutsidePath;
 import nobrec.server.shipment.ShipmentShipped;
 import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Component;
@@ -18,6 +21,8 @@ import tools.jackson.databind.json.JsonMapper;
 /** Turns a shipment that has gone into its write-backs, in the same transaction. */
 @Component
 class Postings {
+
+    private static final int LONGEST_SUMMARY = 1_000;
 
     private final PostingMapper mapper;
     private final JsonMapper json;
@@ -35,12 +40,16 @@ class Postings {
     @EventListener
     void on(ShipmentShipped shipped) {
         String tracking = String.join(", ", shipped.trackingNumbers());
-        store(shipped, PostingTarget.INVOICE, invoice(shipped, tracking));
-        store(shipped, PostingTarget.SOURCE, source(shipped, shipped.job(), tracking));
-        shipped.jobsAlong().forEach(job -> store(shipped, job, PostingTarget.SOURCE, source(shipped, job, tracking)));
+        List<Posting> postings = new ArrayList<>();
+        postings.add(posting(shipped, shipped.job(), PostingTarget.INVOICE, invoice(shipped, tracking)));
+        postings.add(posting(shipped, shipped.job(), PostingTarget.SOURCE, source(shipped, shipped.job(), tracking)));
+        shipped.jobsAlong()
+                .forEach(job ->
+                        postings.add(posting(shipped, job, PostingTarget.SOURCE, source(shipped, job, tracking))));
         if (shipped.terms().isOurCost()) {
-            store(shipped, PostingTarget.JOURNAL, journal(shipped));
+            postings.add(posting(shipped, shipped.job(), PostingTarget.JOURNAL, journal(shipped)));
         }
+        mapper.insert(postings);
     }
 
     /** What is written where, and how a person would say it. */
@@ -55,14 +64,14 @@ class Postings {
         String description = "Freight, " + shipped.serviceName()
                 + (shipped.terms().isBilled() ? "" : ", " + shipped.terms().words());
         return new Draft(
-                "/books/invoices/" + shipped.job() + "/freight",
+                OutsidePath.of("books", "invoices", shipped.job(), "freight"),
                 "Freight line " + amount + ", tracking " + tracking + ", shipped " + shipped.shipDate(),
                 new FreightLine(description, amount, tracking, shipped.shipDate()));
     }
 
     private static Draft source(ShipmentShipped shipped, String job, String tracking) {
         return new Draft(
-                "/orderdesk/orders/" + job + "/shipping",
+                OutsidePath.of("orderdesk", "orders", job, "shipping"),
                 "Shipped by " + shipped.serviceName() + ", tracking " + tracking,
                 new ShippingReport(
                         "shipped", shipped.carrierName(), shipped.serviceName(), tracking, shipped.shipDate()));
@@ -81,25 +90,21 @@ class Postings {
                 .toList();
         String amount = Moneys.show(shipped.freightCost());
         return new Draft(
-                "/books/journal",
+                OutsidePath.of("books", "journal"),
                 "Debit " + entry.lines().get(0).account() + " " + amount + ", credit "
                         + entry.lines().get(1).account() + " " + amount,
                 Map.of("date", entry.date().toString(), "description", entry.description(), "lines", lines));
     }
 
-    private void store(ShipmentShipped shipped, PostingTarget target, Draft draft) {
-        store(shipped, shipped.job(), target, draft);
-    }
-
-    private void store(ShipmentShipped shipped, String job, PostingTarget target, Draft draft) {
+    private Posting posting(ShipmentShipped shipped, String job, PostingTarget target, Draft draft) {
         Instant now = clock.instant();
-        mapper.insert(new Posting(
+        return new Posting(
                 0,
                 UUID.randomUUID().toString(),
                 shipped.shipmentId(),
                 job,
                 target,
-                draft.summary(),
+                Shortened.to(LONGEST_SUMMARY, draft.summary()),
                 draft.address(),
                 json.writeValueAsString(draft.body()),
                 PostingState.WAITING,
@@ -107,6 +112,6 @@ class Postings {
                 now,
                 "",
                 now,
-                null));
+                null);
     }
 }

@@ -1,70 +1,87 @@
 package nobrec.server.shipment;
 
 import java.time.Clock;
+import java.time.Instant;
 import java.util.Optional;
 import nobrec.core.rating.Carrier;
 import nobrec.server.carrier.CarrierGateway;
 import nobrec.server.carrier.ServiceCatalog;
-import nobrec.server.platform.GrowingPause;
+import nobrec.server.platform.outbox.DueTimes;
+import nobrec.server.platform.outbox.DueWork;
+import nobrec.server.platform.outbox.DueWorker;
+import nobrec.server.platform.outbox.GrowingPause;
 import org.springframework.stereotype.Component;
-import org.springframework.transaction.support.TransactionOperations;
 
 /**
  * Finishes bookings that have no certain answer: asks the carrier what it has under the key, and sends it again, under
  * the same key, when it has nothing.
  */
 @Component
-public class BookingSweep {
+public class BookingSweep implements DueWork<Booking> {
 
     private final BookingMapper bookings;
     private final ShippingOutcomes outcomes;
+    private final FollowUps followUps;
     private final CarrierGateway gateway;
     private final ServiceCatalog catalog;
-    private final TransactionOperations transactions;
+    private final DueWorker worker;
     private final Clock clock;
 
     BookingSweep(
             BookingMapper bookings,
             ShippingOutcomes outcomes,
+            FollowUps followUps,
             CarrierGateway gateway,
             ServiceCatalog catalog,
-            TransactionOperations transactions,
+            DueWorker worker,
             Clock clock) {
         this.bookings = bookings;
         this.outcomes = outcomes;
+        this.followUps = followUps;
         this.gateway = gateway;
         this.catalog = catalog;
-        this.transactions = transactions;
+        this.worker = worker;
         this.clock = clock;
     }
 
     /** Works through all whose time has come. */
     public void run() {
-        Optional<Booking> due = claim();
-        while (due.isPresent()) {
-            finish(due.get());
-            due = claim();
-        }
+        worker.run(this);
     }
 
-    /** Takes the next one and pushes its next try away, so that no other server takes it meanwhile. */
-    private Optional<Booking> claim() {
-        return transactions.execute(status -> {
-            Optional<Booking> due = bookings.nextDue(clock.instant());
-            due.ifPresent(booking -> bookings.postpone(
-                    booking.bookingKey(),
-                    clock.instant().plus(GrowingPause.after(booking.attempts() + 2)),
-                    booking.attempts()));
-            return due;
-        });
+    /** Asks about a shipment now, whenever its time would come. */
+    void askNow(long shipmentId) {
+        worker.runOne(this, () -> bookings.waitingOfLocked(shipmentId));
     }
 
-    private void finish(Booking booking) {
+    @Override
+    public String name() {
+        return "Bookings";
+    }
+
+    @Override
+    public Optional<Booking> nextDue(DueTimes times) {
+        return bookings.nextDue(times);
+    }
+
+    @Override
+    public void take(Booking booking, Instant until) {
+        bookings.take(booking.bookingKey(), until);
+    }
+
+    @Override
+    public void carryOut(Booking booking) {
         Carrier carrier = catalog.carrier(booking.carrierCode());
         CarrierGateway.Booking answer = gateway.lookUp(carrier, booking.bookingKey());
         if (answer instanceof CarrierGateway.Booking.NeverArrived) {
             answer = gateway.book(carrier, booking.bookingKey(), booking.request());
         }
         outcomes.settle(booking, answer);
+        followUps.runFor(booking.shipmentId());
+    }
+
+    @Override
+    public void failed(Booking booking, String reason) {
+        bookings.putOff(booking.bookingKey(), clock.instant().plus(GrowingPause.after(booking.attempts() + 1)), reason);
     }
 }

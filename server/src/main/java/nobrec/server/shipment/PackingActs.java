@@ -3,7 +3,9 @@ package nobrec.server.shipment;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.TreeMap;
+import java.util.stream.Stream;
 import nobrec.core.packing.CartonType;
 import nobrec.core.packing.LotShare;
 import nobrec.server.actlog.ActLog;
@@ -171,37 +173,53 @@ class PackingActs {
         log(signIn, "planned the packages anew", shipment, all ? "all of them" : "those not placed by hand");
     }
 
-    /** Another work order to the same place goes along. */
+    /**
+     * Another work order to the same place goes along. Locks are taken in one order everywhere: shipments by their ids, then
+     * work orders; so the other job's own shipment is looked up first, and again once everything is locked.
+     */
     void addJob(long shipmentId, String number, String signIn) {
-        WorkOrder other = workOrders.locked(workOrders.byNumber(number).id());
+        long otherId = workOrders.idOf(number);
+        Optional<Long> own = shipments.openOf(otherId).filter(id -> id != shipmentId);
+        Stream.concat(Stream.of(shipmentId), own.stream()).sorted().forEach(shipments::locked);
+        WorkOrder other = workOrders.locked(otherId);
         Shipment shipment = open(shipmentId);
         Jobs jobs = shipments.jobs(shipment);
+        requireMayGoAlong(other, jobs);
+        if (!shipments.openOf(otherId).filter(id -> id != shipmentId).equals(own)) {
+            throw Refusal.conflict(
+                    "Job " + number, "Somebody opened it at the same moment.", "Look at it, then add it again.");
+        }
+        own.ifPresent(id -> giveUp(shipments.byId(id), other));
+        WorkOrder now = workOrders.byId(otherId);
+        if (!now.hasPiecesToTake()) {
+            throw Refusal.conflict("Job " + number, "All of it has left.", "Choose another job.");
+        }
+        shipments.putIn(shipmentId, now);
+        Shipment wider = shipments.byId(shipmentId);
+        packer.pack(wider, shipments.jobs(wider));
+        log(signIn, "put a job into a shipment", shipment, number);
+    }
+
+    private static void requireMayGoAlong(WorkOrder other, Jobs jobs) {
         if (jobs.all().stream().anyMatch(job -> job.id() == other.id())) {
-            throw Refusal.conflict("Job " + number, "It goes in this shipment already.", "Nothing is left to do.");
+            throw Refusal.conflict(
+                    "Job " + other.number(), "It goes in this shipment already.", "Nothing is left to do.");
         }
         if (!other.shipTo().equals(jobs.leading().shipTo())
                 || other.terms() != jobs.leading().terms()) {
             throw Refusal.unusable(
-                    "Job " + number,
+                    "Job " + other.number(),
                     other.shipTo().equals(jobs.leading().shipTo())
                             ? "Its freight terms are “" + other.terms().words() + "”."
                             : "It goes to " + other.shipTo().name() + ", "
                                     + other.shipTo().townLine() + ".",
                     "Only jobs to the same place on the same terms go in one shipment.");
         }
-        if (other.lines().stream().allMatch(line -> line.quantityOpen() == 0)) {
-            throw Refusal.conflict("Job " + number, "All of it has left.", "Choose another job.");
-        }
-        shipments.openOf(other).ifPresent(own -> giveUp(own, other));
-        shipments.putIn(shipmentId, other);
-        Shipment wider = shipments.byId(shipmentId);
-        packer.pack(wider, shipments.jobs(wider));
-        log(signIn, "put a job into a shipment", shipment, number);
     }
 
     /** The other job's own shipment, of nothing but that job and not yet on its way. */
     private void giveUp(Shipment own, WorkOrder other) {
-        boolean alone = shipments.jobs(own).all().size() == 1;
+        boolean alone = shipments.jobs(own).all().size() == 1 && own.workOrderId() == other.id();
         if (own.state() != ShipmentState.OPEN || !alone) {
             throw Refusal.conflict(
                     "Job " + other.number(),
@@ -241,7 +259,7 @@ class PackingActs {
         if (quantity == going) {
             mapper.deleteLine(shipmentId, lineId);
         } else {
-            mapper.insertLine(shipmentId, lineId, going - quantity);
+            mapper.updateLine(shipmentId, lineId, going - quantity);
         }
         dropAllEmptied(shipmentId);
         WorkOrder job = jobs.orderOf(lineId);

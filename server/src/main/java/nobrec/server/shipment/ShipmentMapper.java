@@ -2,10 +2,13 @@ package nobrec.server.shipment;
 
 import java.time.Instant;
 import java.time.LocalDate;
+import java.util.Collection;
 import java.util.List;
 import java.util.Optional;
 import nobrec.core.measure.Size;
 import nobrec.core.measure.Weight;
+import nobrec.server.platform.mapping.ChangesAnyRows;
+import nobrec.server.platform.mapping.ChangesOneRow;
 import org.apache.ibatis.annotations.Mapper;
 import org.apache.ibatis.annotations.Param;
 import org.joda.money.Money;
@@ -26,25 +29,36 @@ interface ShipmentMapper {
     /** Ids of the work orders with lines in a shipment. */
     List<Long> workOrdersOf(long shipmentId);
 
-    void insertLine(
+    void insertLines(@Param("shipmentId") long shipmentId, @Param("lines") List<Shipment.Line> lines);
+
+    @ChangesOneRow
+    void updateLine(
             @Param("shipmentId") long shipmentId, @Param("lineId") long lineId, @Param("quantity") int quantity);
 
+    @ChangesOneRow
     void deleteLine(@Param("shipmentId") long shipmentId, @Param("lineId") long lineId);
 
+    /** One that is still open. */
+    @ChangesOneRow
     void deleteShipment(long shipmentId);
 
     List<PlacementRow> placementsOf(long shipmentId);
 
     void insertPlacements(@Param("rows") List<PlacementRow> rows);
 
+    @ChangesAnyRows
     void deleteInside(long packageId);
 
+    @ChangesOneRow
     void deletePackage(long packageId);
 
+    @ChangesOneRow
     void updateNumber(@Param("packageId") long packageId, @Param("number") int number);
 
+    @ChangesOneRow
     void updateExtras(@Param("id") long id, @Param("extras") String extras);
 
+    @ChangesOneRow
     void updateShipOn(@Param("id") long id, @Param("shipOn") LocalDate shipOn);
 
     Optional<Long> workOrderOfTrackingNumber(String trackingNumber);
@@ -52,6 +66,12 @@ interface ShipmentMapper {
     List<PackageRow> packagesOf(long shipmentId);
 
     List<ContentRow> contentsOf(long shipmentId);
+
+    /** The service chosen when shipping began. */
+    String serviceOf(long id);
+
+    /** Those of the numbers that packages have already. */
+    List<String> trackingNumbersInUse(@Param("numbers") Collection<String> numbers);
 
     List<DepartedRow> departedOn(LocalDate shipDate);
 
@@ -61,17 +81,15 @@ interface ShipmentMapper {
 
     void insertPackage(NewPackage newPackage);
 
-    void insertContent(
-            @Param("packageId") long packageId,
-            @Param("lineId") long lineId,
-            @Param("quantity") int quantity,
-            @Param("lots") String lots);
+    void insertContents(@Param("rows") List<ContentRow> rows);
 
+    @ChangesOneRow
     void updateWeight(
             @Param("packageId") long packageId,
             @Param("weight") Weight weight,
             @Param("source") Shipment.WeightSource source);
 
+    @ChangesOneRow
     void updateCarton(
             @Param("packageId") long packageId,
             @Param("cartonCode") String cartonCode,
@@ -80,12 +98,21 @@ interface ShipmentMapper {
             @Param("expectedWeight") Weight expectedWeight,
             @Param("placedByHand") boolean placedByHand);
 
+    @ChangesOneRow
     void updateSize(@Param("packageId") long packageId, @Param("size") Size size);
 
+    @ChangesOneRow
     void updateChosenService(@Param("id") long id, @Param("serviceCode") String serviceCode);
 
-    void updateState(@Param("id") long id, @Param("state") ShipmentState state, @Param("startedBy") String startedBy);
+    /** From one state to the next, if it is in that state. */
+    @ChangesOneRow
+    void updateState(
+            @Param("id") long id,
+            @Param("from") ShipmentState from,
+            @Param("state") ShipmentState state,
+            @Param("startedBy") String startedBy);
 
+    @ChangesOneRow
     void updateOutcome(
             @Param("id") long id,
             @Param("serviceCode") String serviceCode,
@@ -95,13 +122,16 @@ interface ShipmentMapper {
             @Param("customerCharge") Money customerCharge,
             @Param("margin") Money margin);
 
+    @ChangesOneRow
     void markShipped(@Param("id") long id, @Param("shippedAt") Instant shippedAt);
 
+    @ChangesOneRow
     void updateTrackingNumber(
             @Param("shipmentId") long shipmentId,
             @Param("number") int number,
             @Param("trackingNumber") String trackingNumber);
 
+    @ChangesAnyRows
     void deleteChargeLines(long shipmentId);
 
     void insertChargeLines(@Param("shipmentId") long shipmentId, @Param("rows") List<ChargeLineRow> rows);

@@ -114,9 +114,10 @@ class ShipmentPacker {
                 planned.expectedWeight().orElse(null),
                 false);
         mapper.insertPackage(row);
-        planned.contents()
-                .forEach(content -> mapper.insertContent(
-                        row.getId(), content.itemKey(), content.quantity(), LotText.write(content.lots())));
+        mapper.insertContents(planned.contents().stream()
+                .map(content -> new ContentRow(
+                        row.getId(), content.itemKey(), content.quantity(), LotText.write(content.lots())))
+                .toList());
         insertPlacements(row.getId(), planned.placements());
     }
 
@@ -147,8 +148,12 @@ class ShipmentPacker {
     /** A package holds something else by a person's decision: laid out anew, and to be weighed anew. */
     void fill(long packageId, CartonType carton, List<Shipment.Content> contents, Jobs jobs) {
         mapper.deleteInside(packageId);
-        contents.forEach(content -> mapper.insertContent(
-                packageId, content.workOrderLineId(), content.quantity(), LotText.write(content.lots())));
+        if (!contents.isEmpty()) {
+            mapper.insertContents(contents.stream()
+                    .map(content -> new ContentRow(
+                            packageId, content.workOrderLineId(), content.quantity(), LotText.write(content.lots())))
+                    .toList());
+        }
         List<Placement> placements = arrange(carton, contents, jobs).orElse(List.of());
         insertPlacements(packageId, placements);
         mapper.updateCarton(

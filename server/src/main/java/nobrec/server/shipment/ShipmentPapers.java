@@ -1,6 +1,7 @@
 package nobrec.server.shipment;
 
 import java.time.format.DateTimeFormatter;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import nobrec.core.address.PhoneNumber;
@@ -10,6 +11,7 @@ import nobrec.core.packing.CartonType;
 import nobrec.core.rating.Service;
 import nobrec.server.carton.CartonTypes;
 import nobrec.server.document.LabelText;
+import nobrec.server.document.NewPaper;
 import nobrec.server.document.Papers;
 import nobrec.server.document.SlipText;
 import nobrec.server.platform.LotText;
@@ -19,7 +21,7 @@ import nobrec.server.site.Sites;
 import nobrec.server.workorder.WorkOrder;
 import org.springframework.stereotype.Component;
 
-/** Has the papers of a shipment made: a label for each package and one packing slip. */
+/** Has the papers of a shipment drawn: a label for each package and one packing slip. */
 @Component
 class ShipmentPapers {
 
@@ -37,12 +39,15 @@ class ShipmentPapers {
         this.settings = settings;
     }
 
-    void make(Shipment shipment, Jobs jobs, Service service) {
-        WorkOrder job = jobs.leading();
+    /** Draws them, in no transaction; what comes back keeps them, in the caller's. */
+    Runnable draw(Shipment shipment, Jobs jobs, Service service) {
+        List<NewPaper> drawn = new ArrayList<>();
         for (Shipment.Package packed : shipment.packages()) {
-            papers.makeLabel(shipment.id(), packed.number(), label(shipment, packed, job, service));
+            drawn.add(
+                    papers.drawLabel(shipment.id(), packed.number(), label(shipment, packed, jobs.leading(), service)));
         }
-        papers.makeSlip(shipment.id(), slip(shipment, jobs, service));
+        drawn.add(papers.drawSlip(shipment.id(), slip(shipment, jobs, service)));
+        return () -> papers.keep(drawn);
     }
 
     private LabelText label(Shipment shipment, Shipment.Package packed, WorkOrder job, Service service) {

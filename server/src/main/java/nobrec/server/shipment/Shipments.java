@@ -42,15 +42,15 @@ public class Shipments {
     }
 
     /**
-     * The shipment of a job: the one that is open, or a new one, packed on paper, for what has not left yet; when all has left
-     * the last one. The job's row is locked, so that two people at one moment open one shipment.
+     * The shipment of a job: the one that is open, or a new one, packed on paper, for what is in no shipment yet; when nothing
+     * is left the last one. The job's row is locked before anything of it is read, so that two people at one moment open one
+     * shipment.
      */
     @Transactional
     public Shipment open(String jobNumber, String signIn) {
-        WorkOrder job = workOrders.locked(workOrders.byNumber(jobNumber).id());
+        WorkOrder job = workOrders.locked(workOrders.idOf(jobNumber));
         Optional<ShipmentRow> there = mapper.byWorkOrder(job.id());
-        boolean allHasLeft = job.lines().stream().allMatch(line -> line.quantityOpen() == 0);
-        if (there.isPresent() && (there.get().state() != ShipmentState.SHIPPED || allHasLeft)) {
+        if (there.isPresent() && (there.get().state() != ShipmentState.SHIPPED || !job.hasPiecesToTake())) {
             return load(there.get());
         }
         NewShipment fresh = new NewShipment(sites.home().id(), job.id(), clock.instant());
@@ -61,11 +61,16 @@ public class Shipments {
         return byId(fresh.getId());
     }
 
-    /** What has not left of a work order goes into a shipment. */
+    /** What is in no shipment yet of a work order goes into this one. */
     void putIn(long shipmentId, WorkOrder job) {
-        job.lines().stream()
-                .filter(line -> line.quantityOpen() > 0)
-                .forEach(line -> mapper.insertLine(shipmentId, line.id(), line.quantityOpen()));
+        List<Shipment.Line> lines = job.lines().stream()
+                .filter(line -> line.quantityToTake() > 0)
+                .map(line -> new Shipment.Line(line.id(), line.quantityToTake()))
+                .toList();
+        if (lines.isEmpty()) {
+            throw Refusal.unusable("Job " + job.number(), "It has no pieces to ship.", "Look at its record.");
+        }
+        mapper.insertLines(shipmentId, lines);
         workOrders.putOnBench(job.id());
     }
 
@@ -91,10 +96,11 @@ public class Shipments {
                         "A shipment of job " + jobNumber, "A coordinator or packer opens it on the bench."));
     }
 
-    Optional<Shipment> openOf(WorkOrder job) {
-        return mapper.byWorkOrder(job.id())
+    /** The shipment with pieces of a job that has not left. */
+    Optional<Long> openOf(long workOrderId) {
+        return mapper.byWorkOrder(workOrderId)
                 .filter(row -> row.state() != ShipmentState.SHIPPED)
-                .map(this::load);
+                .map(ShipmentRow::id);
     }
 
     public Shipment byId(long id) {

@@ -4,6 +4,8 @@ import nobrec.core.rating.Carrier;
 import nobrec.server.carrier.CarrierGateway;
 import nobrec.server.carrier.ServiceCatalog;
 import nobrec.server.platform.problem.Refusal;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
 import org.springframework.stereotype.Service;
 
 /** The act of shipping: intent, call, answer. What a crash or silence leaves open, {@link BookingSweep} finishes. */
@@ -13,14 +15,23 @@ class Shipping {
     /** What the person saw when she decided: service code and total. */
     record Seen(String service, String total) {}
 
+    private static final Logger LOG = LoggerFactory.getLogger(Shipping.class);
+
     private final ShippingIntents intents;
     private final ShippingOutcomes outcomes;
+    private final FollowUps followUps;
     private final CarrierGateway gateway;
     private final ServiceCatalog catalog;
 
-    Shipping(ShippingIntents intents, ShippingOutcomes outcomes, CarrierGateway gateway, ServiceCatalog catalog) {
+    Shipping(
+            ShippingIntents intents,
+            ShippingOutcomes outcomes,
+            FollowUps followUps,
+            CarrierGateway gateway,
+            ServiceCatalog catalog) {
         this.intents = intents;
         this.outcomes = outcomes;
+        this.followUps = followUps;
         this.gateway = gateway;
         this.catalog = catalog;
     }
@@ -29,8 +40,15 @@ class Shipping {
     void ship(long shipmentId, Seen seen, String signIn) {
         Booking booking = intents.begin(shipmentId, seen, signIn);
         Carrier carrier = catalog.carrier(booking.carrierCode());
-        CarrierGateway.Booking answer = gateway.book(carrier, booking.bookingKey(), booking.request());
-        outcomes.settle(booking, answer);
+        CarrierGateway.Booking answer;
+        try {
+            answer = gateway.book(carrier, booking.bookingKey(), booking.request());
+            outcomes.settle(booking, answer);
+            followUps.runFor(shipmentId);
+        } catch (RuntimeException failed) {
+            LOG.error("Shipment {} was begun and not finished; it goes on by itself", shipmentId, failed);
+            return;
+        }
         if (answer instanceof CarrierGateway.Booking.Refused refused) {
             throw Refusal.unusable(
                     carrier.name(), "It refused the shipment: " + refused.reason(), "Mend that and ship again.");

@@ -1,7 +1,6 @@
 package nobrec.server.shipment;
 
 import java.time.Clock;
-import java.time.Duration;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
@@ -19,6 +18,8 @@ import nobrec.server.actlog.ActLog;
 import nobrec.server.carrier.CarrierGateway;
 import nobrec.server.platform.Moneys;
 import nobrec.server.platform.NobrecSettings;
+import nobrec.server.platform.Shortened;
+import nobrec.server.platform.outbox.DueTimes;
 import nobrec.server.platform.problem.Refusal;
 import nobrec.server.site.Site;
 import nobrec.server.site.Sites;
@@ -33,10 +34,9 @@ import org.springframework.transaction.annotation.Transactional;
 @Component
 class ShippingIntents {
 
-    /** When the act that stored the intent did not come back with an answer by then, the sweep takes over. */
-    private static final Duration SWEEP_TAKES_OVER = Duration.ofSeconds(10);
-
     private static final int NUMBERS_SHOWN = 3;
+    private static final int LONGEST_TITLE = 200;
+    private static final int LONGEST_EXPLANATION = 2_000;
 
     private final Shipments shipments;
     private final ShipmentMapper mapper;
@@ -83,11 +83,12 @@ class ShippingIntents {
         WorkOrder job = jobs.leading();
         requireOpen(shipment, job);
         Assessment assessment = assessor.assess(shipment, jobs);
+        requirePiecesStillHere(shipment, jobs);
         requireReady(job, assessment);
         Offer offer = assessment.chosenOffer().orElseThrow();
         requireUnchanged(job, offer, seen);
         keepCharges(shipmentId, assessment, offer);
-        mapper.updateState(shipmentId, ShipmentState.SHIPPING, signIn);
+        mapper.updateState(shipmentId, ShipmentState.OPEN, ShipmentState.SHIPPING, signIn);
         Booking booking = intent(shipment, jobs, offer);
         bookings.insert(booking);
         actLog.write(
@@ -116,6 +117,20 @@ class ShippingIntents {
                         + ShopTime.show(shipment.outcome().get().shippedAt(), sites.byId(shipment.siteId()))
                         + " with " + shown + ".",
                 "Print its papers again, if that is what you need.");
+    }
+
+    /** What has left in another shipment cannot leave in this one. */
+    private static void requirePiecesStillHere(Shipment shipment, Jobs jobs) {
+        for (Shipment.Line going : shipment.lines()) {
+            WorkOrder.Line line = jobs.line(going.workOrderLineId());
+            if (going.quantity() > line.quantityOpen()) {
+                throw Refusal.conflict(
+                        "Job " + jobs.orderOf(line.id()).number(),
+                        "Of " + line.item() + " " + going.quantity() + " pieces would go, and only "
+                                + line.quantityOpen() + " are still here.",
+                        "Look at the job's shipments: the others have left already.");
+            }
+        }
     }
 
     private static void requireReady(WorkOrder job, Assessment assessment) {
@@ -149,18 +164,18 @@ class ShippingIntents {
                     rows.size() + 1,
                     ChargeLineRow.Side.COST,
                     line.forPackage().orElse(null),
-                    line.basis().title(),
+                    Shortened.to(LONGEST_TITLE, line.basis().title()),
                     line.amount(offer.currency()),
-                    line.basis().sentence(settings.units())));
+                    Shortened.to(LONGEST_EXPLANATION, line.basis().sentence(settings.units()))));
         }
         for (CustomerCharge.Line line : charge.lines()) {
             rows.add(new ChargeLineRow(
                     rows.size() + 1,
                     ChargeLineRow.Side.CUSTOMER,
                     null,
-                    line.title(),
+                    Shortened.to(LONGEST_TITLE, line.title()),
                     line.amount(),
-                    line.reason() + " " + charge.reason()));
+                    Shortened.to(LONGEST_EXPLANATION, line.reason() + " " + charge.reason())));
         }
         mapper.deleteChargeLines(shipmentId);
         mapper.insertChargeLines(shipmentId, rows);
@@ -183,7 +198,7 @@ class ShippingIntents {
                 BookingState.ASKED,
                 gateway.write(consignment(shipment, jobs, offer)),
                 0,
-                now.plus(SWEEP_TAKES_OVER),
+                now.plus(DueTimes.LEASE),
                 "",
                 now);
     }

@@ -1,6 +1,7 @@
 package nobrec.server.shipment;
 
 import java.time.Clock;
+import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.stream.Collectors;
@@ -8,28 +9,30 @@ import nobrec.core.rating.Service;
 import nobrec.server.actlog.ActLog;
 import nobrec.server.carrier.CarrierGateway;
 import nobrec.server.carrier.ServiceCatalog;
-import nobrec.server.platform.GrowingPause;
+import nobrec.server.platform.Shortened;
+import nobrec.server.platform.outbox.GrowingPause;
 import nobrec.server.workorder.WorkOrder;
 import nobrec.server.workorder.WorkOrders;
-import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
 
 /**
- * Second half of shipping: the carrier's answer is stored, and with it, in the same transaction, the papers, the work
- * order's state and the postings. An answer that comes twice is stored once.
+ * Second half of shipping: what is certain of the carrier's answer is stored, in one transaction with the pieces that have
+ * left and the work orders' state. Papers and postings follow, see {@link FollowUps}. An answer that comes twice is stored
+ * once.
  */
 @Component
 class ShippingOutcomes {
+
+    private static final int LONGEST_ANSWER = 500;
 
     private final Shipments shipments;
     private final ShipmentMapper mapper;
     private final BookingMapper bookings;
     private final WorkOrders workOrders;
     private final ServiceCatalog catalog;
-    private final ShipmentPapers papers;
+    private final FollowUps followUps;
     private final ActLog actLog;
-    private final ApplicationEventPublisher events;
     private final Clock clock;
 
     ShippingOutcomes(
@@ -38,52 +41,72 @@ class ShippingOutcomes {
             BookingMapper bookings,
             WorkOrders workOrders,
             ServiceCatalog catalog,
-            ShipmentPapers papers,
+            FollowUps followUps,
             ActLog actLog,
-            ApplicationEventPublisher events,
             Clock clock) {
         this.shipments = shipments;
         this.mapper = mapper;
         this.bookings = bookings;
         this.workOrders = workOrders;
         this.catalog = catalog;
-        this.papers = papers;
+        this.followUps = followUps;
         this.actLog = actLog;
-        this.events = events;
         this.clock = clock;
     }
 
     @Transactional
     public void settle(Booking booking, CarrierGateway.Booking answer) {
         Shipment shipment = shipments.locked(booking.shipmentId());
-        if (shipment.state() != ShipmentState.SHIPPING) {
+        boolean awaited = shipment.state() == ShipmentState.SHIPPING
+                && bookings.waitingOf(shipment.id())
+                        .filter(waiting -> waiting.bookingKey().equals(booking.bookingKey()))
+                        .isPresent();
+        if (!awaited) {
             return;
         }
-        if (answer instanceof CarrierGateway.Booking.Accepted accepted
-                && accepted.trackingNumbers().size() == shipment.packages().size()) {
-            accept(booking, shipment, accepted.trackingNumbers());
+        if (answer instanceof CarrierGateway.Booking.Accepted accepted) {
+            String fault = faultOf(accepted.trackingNumbers(), shipment);
+            if (fault.isEmpty()) {
+                accept(booking, shipment, accepted.trackingNumbers());
+            } else {
+                putOff(booking, fault);
+            }
         } else if (answer instanceof CarrierGateway.Booking.Refused refused) {
             refuse(booking, shipment, refused.reason());
         } else {
-            wait(booking, answer);
+            putOff(
+                    booking,
+                    answer instanceof CarrierGateway.Booking.Unknown unknown
+                            ? unknown.reason()
+                            : "The carrier has not got it yet.");
         }
+    }
+
+    /** Why an acceptance cannot be right; empty text when it can. */
+    private String faultOf(Map<Integer, String> trackingNumbers, Shipment shipment) {
+        Set<Integer> packages =
+                shipment.packages().stream().map(Shipment.Package::number).collect(Collectors.toSet());
+        if (!trackingNumbers.keySet().equals(packages)) {
+            return "The carrier gave numbers for " + trackingNumbers.size() + " packages; the shipment has "
+                    + packages.size() + ".";
+        }
+        List<String> inUse = mapper.trackingNumbersInUse(trackingNumbers.values());
+        return inUse.isEmpty() ? "" : "The carrier gave number " + inUse.get(0) + ", which another package has.";
     }
 
     private void accept(Booking booking, Shipment shipment, Map<Integer, String> trackingNumbers) {
         bookings.updateState(booking.bookingKey(), BookingState.ACCEPTED, "");
         trackingNumbers.forEach((number, tracking) -> mapper.updateTrackingNumber(shipment.id(), number, tracking));
         mapper.markShipped(shipment.id(), clock.instant());
-        Shipment shipped = shipments.byId(shipment.id());
         Jobs jobs = shipments.jobs(shipment);
         jobs.all().forEach(job -> workOrders.markShipped(job.id(), leaving(shipment, job)));
-        Service service = catalog.service(shipped.outcome().orElseThrow().serviceCode());
-        papers.make(shipped, jobs, service);
+        followUps.begin(shipment.id());
+        Service service = catalog.service(mapper.serviceOf(shipment.id()));
         actLog.write(
                 shipment.startedBy().orElse(ActLog.BY_ITSELF),
                 "shipped",
                 "Job " + jobs.numbers(),
                 service.name() + ", " + String.join(", ", trackingNumbers.values()));
-        events.publishEvent(ShipmentShipped.of(shipped, jobs, service));
     }
 
     /** Pieces of a work order in the shipment, by line. */
@@ -95,8 +118,8 @@ class ShippingOutcomes {
     }
 
     private void refuse(Booking booking, Shipment shipment, String reason) {
-        bookings.updateState(booking.bookingKey(), BookingState.REFUSED, reason);
-        mapper.updateState(shipment.id(), ShipmentState.OPEN, null);
+        bookings.updateState(booking.bookingKey(), BookingState.REFUSED, Shortened.to(LONGEST_ANSWER, reason));
+        mapper.updateState(shipment.id(), ShipmentState.SHIPPING, ShipmentState.OPEN, null);
         actLog.write(
                 shipment.startedBy().orElse(ActLog.BY_ITSELF),
                 "was refused by the carrier",
@@ -104,12 +127,10 @@ class ShippingOutcomes {
                 reason);
     }
 
-    private void wait(Booking booking, CarrierGateway.Booking answer) {
-        String reason = answer instanceof CarrierGateway.Booking.Unknown unknown
-                ? unknown.reason()
-                : "The carrier has not got it yet.";
-        int attempts = booking.attempts() + 1;
-        bookings.updateAnswer(booking.bookingKey(), reason);
-        bookings.postpone(booking.bookingKey(), clock.instant().plus(GrowingPause.after(attempts)), attempts);
+    private void putOff(Booking booking, String reason) {
+        bookings.putOff(
+                booking.bookingKey(),
+                clock.instant().plus(GrowingPause.after(booking.attempts() + 1)),
+                Shortened.to(LONGEST_ANSWER, reason));
     }
 }

@@ -6,6 +6,7 @@ import nobrec.core.intake.OrderReader;
 import nobrec.core.intake.RowFault;
 import nobrec.core.intake.WorkOrderDraft;
 import nobrec.server.actlog.ActLog;
+import nobrec.server.platform.Shortened;
 import nobrec.server.platform.problem.Refusal;
 import nobrec.server.workorder.WorkOrders;
 import org.springframework.stereotype.Service;
@@ -49,7 +50,8 @@ public class CsvImport {
                     "Export it with the headings of demo/orders-tuesday.csv, or rename the columns.");
         }
         OrderReader.Result result = OrderReader.read(file.header(), file.rows(), Layouts.SHOP_EXPORT);
-        NewImportRun run = new NewImportRun(shortened(fileName), Layouts.SHOP_EXPORT.name(), clock.instant(), signIn);
+        NewImportRun run = new NewImportRun(
+                Shortened.to(LONGEST_NAME, fileName), Layouts.SHOP_EXPORT.name(), clock.instant(), signIn);
         mapper.insert(run);
         int taken = 0;
         for (WorkOrderDraft draft : result.orders()) {
@@ -63,7 +65,7 @@ public class CsvImport {
         actLog.write(
                 signIn,
                 "took in a file",
-                fileName.length() > 120 ? fileName.substring(0, 120) : fileName,
+                fileName,
                 taken + " new, " + recognised + " already here, "
                         + result.faultyOrders().size() + " left out");
         return run.getId();
@@ -73,9 +75,5 @@ public class CsvImport {
         if (!faults.isEmpty()) {
             mapper.insertFaults(runId, faults.subList(0, Math.min(faults.size(), MOST_FAULTS_KEPT)));
         }
-    }
-
-    private static String shortened(String fileName) {
-        return fileName.length() <= LONGEST_NAME ? fileName : fileName.substring(0, LONGEST_NAME);
     }
 }

@@ -3,6 +3,7 @@ package nobrec.server.source;
 import java.util.List;
 import java.util.Optional;
 import nobrec.core.intake.RowFault;
+import nobrec.server.platform.mapping.ChangesOneRow;
 import org.apache.ibatis.annotations.Mapper;
 import org.apache.ibatis.annotations.Param;
 
@@ -11,6 +12,7 @@ interface ImportMapper {
 
     void insert(NewImportRun run);
 
+    @ChangesOneRow
     void complete(
             @Param("id") long id,
             @Param("taken") int taken,

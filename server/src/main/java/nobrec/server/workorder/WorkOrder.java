@@ -32,12 +32,14 @@ public record WorkOrder(
         WorkOrderStatus status,
         List<Line> lines) {
 
+    /** @param quantityTaken pieces in shipments, open and shipped */
     public record Line(
             long id,
             int position,
             String item,
             String description,
             int quantityOrdered,
+            int quantityTaken,
             int quantityShipped,
             Optional<Weight> unitWeight,
             Optional<Size> unitSize,
@@ -50,6 +52,11 @@ public record WorkOrder(
             return quantityOrdered - quantityShipped;
         }
 
+        /** Pieces that are in no shipment yet. */
+        public int quantityToTake() {
+            return quantityOrdered - quantityTaken;
+        }
+
         /** So many pieces of this line, as the packer needs them. */
         public PackItem asPackItem(int pieces) {
             return new PackItem(id, description, pieces, unitWeight, unitSize, handling, lots);
@@ -58,6 +65,11 @@ public record WorkOrder(
 
     public PlaceKind placeKind() {
         return PlaceKindRule.kindOf(shipTo);
+    }
+
+    /** Whether pieces are in no shipment yet. */
+    public boolean hasPiecesToTake() {
+        return lines.stream().anyMatch(line -> line.quantityToTake() > 0);
     }
 
     /** What the records say everything weighs; empty when a weight is missing. */

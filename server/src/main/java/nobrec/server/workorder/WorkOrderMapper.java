@@ -2,8 +2,11 @@ package nobrec.server.workorder;
 
 import java.util.Collection;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import nobrec.core.address.PostalAddress;
+import nobrec.server.platform.mapping.ChangesAnyRows;
+import nobrec.server.platform.mapping.ChangesOneRow;
 import org.apache.ibatis.annotations.Mapper;
 import org.apache.ibatis.annotations.Param;
 
@@ -11,6 +14,8 @@ import org.apache.ibatis.annotations.Param;
 interface WorkOrderMapper {
 
     Optional<WorkOrderRow> byNumber(String number);
+
+    Optional<Long> idOf(String number);
 
     Optional<WorkOrderRow> byId(long id);
 
@@ -31,15 +36,25 @@ interface WorkOrderMapper {
 
     void insertLines(@Param("rows") List<WorkOrderLineRow> rows);
 
+    @ChangesOneRow
     void updateStatus(@Param("id") long id, @Param("status") WorkOrderStatus status);
 
+    @ChangesOneRow
     void updatePhone(@Param("id") long id, @Param("phone") String phone);
 
+    @ChangesOneRow
     void updateShipTo(@Param("id") long id, @Param("shipTo") PostalAddress shipTo);
 
+    @ChangesOneRow
     void updateCarrierAccount(@Param("id") long id, @Param("account") String account);
 
-    void shipLine(@Param("lineId") long lineId, @Param("quantity") int quantity);
+    /** Pieces have left, by line id. */
+    @ChangesAnyRows
+    void shipLines(@Param("pieces") Map<Long, Integer> pieces);
+
+    /** Shipped when all of it has left, else ready for the rest. */
+    @ChangesOneRow
+    void updateStatusAfterShipping(long id);
 
     /** Nobody else opens or ships it until the transaction ends. */
     Optional<Long> lock(long id);

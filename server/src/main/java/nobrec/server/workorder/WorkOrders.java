@@ -51,8 +51,16 @@ public class WorkOrders {
     }
 
     public WorkOrder byNumber(String number) {
-        return find(number)
-                .orElseThrow(() -> Refusal.notFound("Job " + number, "Look for it on Jobs, or bring its record in."));
+        return find(number).orElseThrow(() -> unknown(number));
+    }
+
+    /** The id of a job's record. */
+    public long idOf(String number) {
+        return mapper.idOf(number).orElseThrow(() -> unknown(number));
+    }
+
+    private static Refusal unknown(String number) {
+        return Refusal.notFound("Job " + number, "Look for it on Jobs, or bring its record in.");
     }
 
     public WorkOrder byId(long id) {
@@ -86,7 +94,7 @@ public class WorkOrders {
                 .toList();
     }
 
-    /** The work order, which nobody else opens or ships until the transaction ends. */
+    /** The work order as it is once its row is locked: nobody else opens or ships it until the transaction ends. */
     public WorkOrder locked(long id) {
         mapper.lock(id);
         return byId(id);
@@ -108,9 +116,8 @@ public class WorkOrders {
      */
     @Transactional
     public void markShipped(long id, Map<Long, Integer> pieces) {
-        pieces.forEach(mapper::shipLine);
-        boolean all = byId(id).lines().stream().allMatch(line -> line.quantityOpen() == 0);
-        mapper.updateStatus(id, all ? WorkOrderStatus.SHIPPED : WorkOrderStatus.READY);
+        mapper.shipLines(pieces);
+        mapper.updateStatusAfterShipping(id);
     }
 
     public void correctCarrierAccount(long id, String account) {

@@ -8,7 +8,7 @@ import java.util.List;
 import java.util.concurrent.CompletableFuture;
 import java.util.stream.Stream;
 import nobrec.server.ServerTest;
-import nobrec.server.platform.GrowingPause;
+import nobrec.server.platform.outbox.GrowingPause;
 import nobrec.standins.http.Behaviour;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;

@@ -2,12 +2,18 @@ package nobrec.server.shipment;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.net.URI;
+import java.net.http.HttpClient;
+import java.net.http.HttpRequest;
+import java.net.http.HttpResponse;
 import java.time.Duration;
+import java.util.Map;
+import java.util.UUID;
 import nobrec.server.ServerTest;
 import nobrec.standins.http.Behaviour;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
-import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.EnumSource;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.http.HttpStatus;
 import org.springframework.test.web.servlet.assertj.MvcTestResult;
@@ -30,8 +36,11 @@ class ShippingFaultsTest extends ServerTest {
     }
 
     @ParameterizedTest
-    @CsvSource({"FAIL, T-20", "LATE, T-21", "LOSE_ANSWER, T-22"})
-    void isFinishedByTheSweepUnderTheSameKey(Behaviour behaviour, String job) {
+    @EnumSource(
+            mode = EnumSource.Mode.EXCLUDE,
+            names = {"NORMAL", "SLOW", "ANY"})
+    void isFinishedByTheSweepUnderTheSameKey(Behaviour behaviour) {
+        String job = "SF-" + behaviour;
         JsonNode bench = weighedJob(job, "Godwit Parcel");
         standIns().behave("godwit", behaviour);
         JsonNode waiting = json(ship(bench));
@@ -45,6 +54,74 @@ class ShippingFaultsTest extends ServerTest {
         assertThat(shipped.path("state").asString()).isEqualTo("SHIPPED");
         assertThat(shipped.path("papers")).hasSize(2);
         assertThat(Consignments.count(standIns().httpPort(), "godwit", job)).isEqualTo(1);
+    }
+
+    /** The carrier has it, and then says of the look-up what is not certain: it is not sent under another key. */
+    @ParameterizedTest
+    @EnumSource(
+            names = {
+                "UNAUTHORIZED",
+                "TIMED_OUT",
+                "CONFLICT",
+                "TOO_EARLY",
+                "TOO_MANY",
+                "REDIRECT",
+                "NO_CONTENT",
+                "NOT_JSON",
+                "PROXY_REFUSAL",
+                "PROXY_NOT_FOUND",
+                "WRONG_KEY",
+                "SAME_NUMBER"
+            })
+    void aLookUpThatIsNotCertainLeavesItOpen(Behaviour behaviour) {
+        String job = "SL-" + behaviour;
+        JsonNode bench = weighedJob(job, "Godwit Parcel");
+        standIns().behave("godwit", Behaviour.LOSE_ANSWER);
+        ship(bench);
+        standIns().behave("godwit", behaviour);
+        clock.pass(Duration.ofMinutes(6));
+        sweep.run();
+        assertThat(get("/api/shipments?job=" + job).path("state").asString()).isEqualTo("SHIPPING");
+        assertThat(afterTheSweep(job).path("state").asString()).isEqualTo("SHIPPED");
+        assertThat(Consignments.count(standIns().httpPort(), "godwit", job)).isEqualTo(1);
+    }
+
+    /** The first request comes to the carrier after it has refused the second one under the same key. */
+    @Test
+    void aRequestThatIsDeliveredAfterItsRefusalStaysRefused() throws Exception {
+        String key = UUID.randomUUID().toString();
+        String body = "{\"service\":\"GODWIT_PARCEL\",\"packages\":[]}";
+        assertThat(post(key, body)).isEqualTo(422);
+        String right = "{\"service\":\"x\",\"to\":{\"street\":\"1 Road\",\"postalCode\":\"98101\"},"
+                + "\"packages\":[{\"number\":1,\"weightGrams\":1}]}";
+        assertThat(post(key, right)).isEqualTo(422);
+        assertThat(post(UUID.randomUUID().toString(), right)).isEqualTo(201);
+    }
+
+    private static int post(String key, String body) throws Exception {
+        return HttpClient.newHttpClient()
+                .send(
+                        HttpRequest.newBuilder(URI.create(
+                                        "http://127.0.0.1:" + standIns().httpPort() + "/godwit/consignments"))
+                                .header("Idempotency-Key", key)
+                                .POST(HttpRequest.BodyPublishers.ofString(body))
+                                .build(),
+                        HttpResponse.BodyHandlers.discarding())
+                .statusCode();
+    }
+
+    /** The clock was a day ahead when the time of the next try was written. */
+    @Test
+    void aDueTimeOfAClockThatWasAheadIsDueNow() {
+        JsonNode bench = weighedJob("T-26", "Godwit Parcel");
+        standIns().behave("godwit", Behaviour.FAIL);
+        clock.pass(Duration.ofDays(1));
+        ship(json(send(
+                "PUT", "/api/shipments/" + bench.path("id").asLong() + "/packages/1/weight", Map.of("text", "3"))));
+        clock.reset();
+        standIns().behave("godwit", Behaviour.NORMAL);
+        sweep.run();
+        assertThat(get("/api/shipments?job=T-26").path("state").asString()).isEqualTo("SHIPPED");
     }
 
     @Test

@@ -21,7 +21,6 @@ import nobrec.server.carrier.CarrierGateway;
 import nobrec.server.carrier.ServiceCatalog;
 import nobrec.server.workorder.WorkOrders;
 import org.junit.jupiter.api.Test;
-import org.springframework.context.ApplicationEventPublisher;
 
 /** Answers a carrier's stand-in does not give. */
 class ShippingOutcomesTest {
@@ -31,7 +30,7 @@ class ShippingOutcomesTest {
     private final Shipments shipments = mock();
     private final ShipmentMapper mapper = mock();
     private final BookingMapper bookings = mock();
-    private final ApplicationEventPublisher events = mock();
+    private final FollowUps followUps = mock();
     private final WorkOrders workOrders = mock();
     private final ShippingOutcomes outcomes = new ShippingOutcomes(
             shipments,
@@ -39,13 +38,13 @@ class ShippingOutcomesTest {
             bookings,
             workOrders,
             mock(ServiceCatalog.class),
-            mock(ShipmentPapers.class),
+            followUps,
             mock(ActLog.class),
-            events,
             Clock.fixed(NOW, ZoneOffset.UTC));
     private final Booking booking = new Booking("key", 7, "PLOVER", BookingState.ASKED, "{}", 0, NOW, "", NOW);
 
     private void shipmentIs(ShipmentState state) {
+        when(bookings.waitingOf(7)).thenReturn(Optional.of(booking));
         when(shipments.locked(7))
                 .thenReturn(new Shipment(
                         7,
@@ -65,16 +64,16 @@ class ShippingOutcomesTest {
     void aRefusalOpensTheShipmentAgain() {
         shipmentIs(ShipmentState.SHIPPING);
         outcomes.settle(booking, new CarrierGateway.Booking.Refused("The street is not served."));
-        verify(mapper).updateState(7, ShipmentState.OPEN, null);
+        verify(mapper).updateState(7, ShipmentState.SHIPPING, ShipmentState.OPEN, null);
         verify(bookings).updateState("key", BookingState.REFUSED, "The street is not served.");
-        verifyNoInteractions(events);
+        verifyNoInteractions(followUps);
     }
 
     @Test
     void anAnswerWithTooFewNumbersIsNoAnswer() {
         shipmentIs(ShipmentState.SHIPPING);
         outcomes.settle(booking, new CarrierGateway.Booking.Accepted(Map.of(1, "PV1", 2, "PV2")));
-        verify(bookings).updateAnswer(eq("key"), anyString());
+        verify(bookings).putOff(eq("key"), any(), anyString());
         verify(mapper, never()).markShipped(any(Long.class), any());
     }
 
@@ -82,6 +81,6 @@ class ShippingOutcomesTest {
     void anAnswerThatComesTwiceIsStoredOnce() {
         shipmentIs(ShipmentState.SHIPPED);
         outcomes.settle(booking, new CarrierGateway.Booking.Accepted(Map.of()));
-        verifyNoInteractions(mapper, bookings, events);
+        verifyNoInteractions(mapper, bookings, followUps);
     }
 }

@@ -57,7 +57,7 @@ public final class BooksStandIn implements StandIn {
     private void addFreight(Exchange exchange) throws IOException {
         ShopRecords.Order order = shop.order(exchange.pathPart(0));
         JsonNode line = exchange.body();
-        Map<String, Object> kept = freightLines.once(exchange.header("Idempotency-Key"), () -> {
+        Map<String, Object> kept = freightLines.once(exchange.key(), () -> {
             Map<String, Object> record = new LinkedHashMap<>();
             record.put("invoice", order.invoice());
             record.put("order", order.number());
@@ -68,7 +68,9 @@ public final class BooksStandIn implements StandIn {
             record.put("shipDate", line.path("shipDate").asString());
             return record;
         });
-        exchange.json(201, Map.of("text", "Invoice " + kept.get("invoice") + " has the freight line."));
+        exchange.json(
+                201,
+                Map.of("key", exchange.key(), "text", "Invoice " + kept.get("invoice") + " has the freight line."));
     }
 
     private void book(Exchange exchange) throws IOException {
@@ -78,7 +80,7 @@ public final class BooksStandIn implements StandIn {
         if (debit.signum() == 0 || debit.compareTo(credit) != 0) {
             throw new IllegalArgumentException("Debits " + debit + " do not equal credits " + credit + ".");
         }
-        Map<String, Object> kept = journal.once(exchange.header("Idempotency-Key"), () -> {
+        Map<String, Object> kept = journal.once(exchange.key(), () -> {
             Map<String, Object> record = new LinkedHashMap<>();
             record.put("number", "J" + (journal.size() + 1));
             record.put("date", entry.path("date").asString());
@@ -88,7 +90,8 @@ public final class BooksStandIn implements StandIn {
             record.put("credit", credit);
             return record;
         });
-        exchange.json(201, Map.of("text", "Journal entry " + kept.get("number") + " is booked."));
+        exchange.json(
+                201, Map.of("key", exchange.key(), "text", "Journal entry " + kept.get("number") + " is booked."));
     }
 
     private static List<Map<String, Object>> lines(JsonNode entry) {

@@ -1,11 +1,13 @@
 package nobrec.standins.carrier;
 
 import java.io.IOException;
+import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Optional;
 import nobrec.standins.StandIn;
 import nobrec.standins.http.Conduct;
 import nobrec.standins.http.Exchange;
@@ -37,11 +39,14 @@ public final class CarrierStandIn implements StandIn {
 
     private final Profile profile;
     private final RecordStore consignments;
+    private final RecordStore refusals;
     private final Conduct conduct = new Conduct();
 
-    public CarrierStandIn(Profile profile, RecordStore consignments) {
+    /** @param folder where it keeps what it was told */
+    public CarrierStandIn(Profile profile, Path folder) {
         this.profile = profile;
-        this.consignments = consignments;
+        this.consignments = new RecordStore(folder.resolve(profile.path() + ".json"));
+        this.refusals = new RecordStore(folder.resolve(profile.path() + "-refused.json"));
     }
 
     @Override
@@ -64,11 +69,28 @@ public final class CarrierStandIn implements StandIn {
         web.get(path(), exchange -> exchange.html(page()));
         conduct.mount(web, path());
         web.post(path() + "/consignments", conduct.around(this::accept));
+        web.get(path() + "/consignments", exchange -> exchange.json(200, consignments.all()));
         web.get(path() + "/consignments/{key}", conduct.around(this::lookUp));
     }
 
+    /** A refusal under a key is final: the same request, should it arrive late, is refused again. */
     private void accept(Exchange exchange) throws IOException {
+        String key = exchange.key();
+        Optional<Map<String, Object>> refused = refusals.find(key);
+        if (refused.isPresent()) {
+            exchange.json(422, refused.get());
+            return;
+        }
         JsonNode order = exchange.body();
+        try {
+            require(order);
+            exchange.json(201, consignments.once(key, () -> consignment(key, order)));
+        } catch (IllegalArgumentException refusal) {
+            exchange.json(422, refusals.once(key, () -> Map.of("key", key, "reason", refusal.getMessage())));
+        }
+    }
+
+    private void require(JsonNode order) {
         requireText(order, "service", "the service");
         requireText(order.path("to"), "street", "the receiver's street");
         requireText(order.path("to"), "postalCode", "the receiver's postal code");
@@ -78,16 +100,18 @@ public final class CarrierStandIn implements StandIn {
         if (order.path("packages").isEmpty()) {
             throw new IllegalArgumentException("A consignment needs a package.");
         }
-        String key = exchange.header("Idempotency-Key");
-        exchange.json(201, consignments.once(key, () -> consignment(key, order)));
     }
 
     private void lookUp(Exchange exchange) throws IOException {
-        var found = consignments.find(exchange.pathPart(0));
+        String key = exchange.pathPart(0);
+        Optional<Map<String, Object>> found = consignments.find(key);
+        Optional<Map<String, Object>> refused = refusals.find(key);
         if (found.isPresent()) {
             exchange.json(200, found.get());
+        } else if (refused.isPresent()) {
+            exchange.json(422, refused.get());
         } else {
-            exchange.json(404, new Problem("No consignment has this key."));
+            exchange.json(404, new Problem(key, "No consignment has this key."));
         }
     }
 

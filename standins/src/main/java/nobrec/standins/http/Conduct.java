@@ -1,12 +1,15 @@
 package nobrec.standins.http;
 
 import java.io.IOException;
+import java.util.Map;
+import java.util.concurrent.ThreadLocalRandom;
 
 /** Carries out a stand-in's chosen behaviour around the work it is asked for. */
 public final class Conduct {
 
     private static final long SLOW_MILLIS = 1_500;
     private static final long LATE_MILLIS = 8_000;
+    private static final long DELIVERY_MILLIS = 2_000;
 
     private volatile Behaviour behaviour = Behaviour.NORMAL;
 
@@ -28,28 +31,67 @@ public final class Conduct {
 
     /** The handler, wrapped so that it behaves as told at the moment of the call. */
     public WebServer.Handler around(WebServer.Handler work) {
-        return exchange -> {
-            Behaviour now = behaviour;
-            switch (now) {
-                case FAIL -> exchange.json(503, new Problem("Out of order, as told on the stand-in's page."));
-                case SLOW -> {
-                    pause(SLOW_MILLIS);
-                    work.handle(exchange);
-                }
-                case LATE -> {
-                    exchange.hold();
-                    work.handle(exchange);
-                    pause(LATE_MILLIS);
-                    exchange.release();
-                }
-                case LOSE_ANSWER -> {
-                    exchange.hold();
-                    work.handle(exchange);
-                    exchange.drop();
-                }
-                case NORMAL -> work.handle(exchange);
+        return exchange -> carryOut(behaviour == Behaviour.ANY ? anyOfThem() : behaviour, work, exchange);
+    }
+
+    private void carryOut(Behaviour now, WebServer.Handler work, Exchange exchange) throws IOException {
+        switch (now) {
+            case FAIL -> exchange.json(503, saying("Out of order, as told on the stand-in's page."));
+            case SLOW -> {
+                pause(SLOW_MILLIS);
+                work.handle(exchange);
             }
-        };
+            case LATE -> {
+                exchange.hold();
+                work.handle(exchange);
+                pause(LATE_MILLIS);
+                exchange.release();
+            }
+            case LOSE_ANSWER -> {
+                exchange.hold();
+                work.handle(exchange);
+                exchange.drop();
+            }
+            case DELIVERED_LATE -> {
+                exchange.hold();
+                exchange.readBody();
+                exchange.drop();
+                pause(DELIVERY_MILLIS);
+                work.handle(exchange);
+            }
+            case UNAUTHORIZED -> exchange.json(401, saying("Who are you?"));
+            case TIMED_OUT -> exchange.json(408, saying("Too slow."));
+            case CONFLICT -> exchange.json(409, saying("Another request is in the way."));
+            case TOO_EARLY -> exchange.json(425, saying("Too early."));
+            case TOO_MANY -> exchange.json(429, saying("Too many requests."));
+            case REDIRECT -> exchange.page(302, "<p>Moved.</p>");
+            case NO_CONTENT -> exchange.page(204, "");
+            case NOT_JSON -> exchange.page(200, "<p>Welcome.</p>");
+            case PROXY_REFUSAL -> exchange.page(422, "<p>This request was blocked.</p>");
+            case PROXY_NOT_FOUND -> exchange.page(404, "<p>Not found.</p>");
+            case WRONG_KEY -> {
+                exchange.hold();
+                work.handle(exchange);
+                exchange.releaseChanged("key", "00000000-0000-0000-0000-000000000000");
+            }
+            case SAME_NUMBER -> {
+                exchange.hold();
+                work.handle(exchange);
+                exchange.releaseChanged("trackingNumber", "PV900417000009");
+            }
+            case NORMAL, ANY -> work.handle(exchange);
+        }
+    }
+
+    private static Map<String, String> saying(String reason) {
+        return Map.of("reason", reason);
+    }
+
+    /** One of all, the normal one as often as the others together. */
+    private static Behaviour anyOfThem() {
+        Behaviour[] all = Behaviour.values();
+        int index = ThreadLocalRandom.current().nextInt(all.length * 2);
+        return index < all.length ? all[index] : Behaviour.NORMAL;
     }
 
     private static void pause(long millis) throws IOException {

@@ -17,7 +17,9 @@ public final class Exchange {
 
     private final HttpExchange http;
     private final List<String> pathParts;
+    private byte[] body;
     private boolean held;
+    private boolean dropped;
     private Answer answer;
 
     @SuppressWarnings("ArrayRecordComponent")
@@ -38,8 +40,21 @@ public final class Exchange {
         return value == null ? "" : value;
     }
 
+    /** The key under which something is asked to be done once. */
+    public String key() {
+        return header("Idempotency-Key");
+    }
+
     public JsonNode body() throws IOException {
-        return JSON.readTree(http.getRequestBody().readAllBytes());
+        readBody();
+        return JSON.readTree(body);
+    }
+
+    /** Takes in what was sent, so that it is there when the caller has gone. */
+    void readBody() throws IOException {
+        if (body == null) {
+            body = http.getRequestBody().readAllBytes();
+        }
     }
 
     public Map<String, String> form() throws IOException {
@@ -59,7 +74,11 @@ public final class Exchange {
     }
 
     public void html(String page) throws IOException {
-        answer(200, "text/html; charset=utf-8", page.getBytes(StandardCharsets.UTF_8));
+        page(200, page);
+    }
+
+    void page(int status, String page) throws IOException {
+        answer(status, "text/html; charset=utf-8", page.getBytes(StandardCharsets.UTF_8));
     }
 
     public void redirect(String path) throws IOException {
@@ -76,11 +95,23 @@ public final class Exchange {
         answer(answer.status(), answer.type(), answer.body());
     }
 
+    /** The answer with every value of that name replaced. */
+    void releaseChanged(String name, String value) throws IOException {
+        String text = new String(answer.body(), StandardCharsets.UTF_8)
+                .replaceAll("\"" + name + "\":\"[^\"]*\"", "\"" + name + "\":\"" + value + "\"");
+        held = false;
+        answer(answer.status(), answer.type(), text.getBytes(StandardCharsets.UTF_8));
+    }
+
     void drop() {
+        dropped = true;
         http.close();
     }
 
     private void answer(int status, String type, byte[] body) throws IOException {
+        if (dropped) {
+            return;
+        }
         if (held) {
             answer = new Answer(status, type, body);
             return;

@@ -5,6 +5,8 @@ import com.sun.net.httpserver.HttpServer;
 import java.io.IOException;
 import java.net.InetAddress;
 import java.net.InetSocketAddress;
+import java.net.URLDecoder;
+import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.concurrent.ExecutorService;
@@ -70,30 +72,30 @@ public final class WebServer implements AutoCloseable {
     }
 
     private void dispatch(HttpExchange http) throws IOException {
-        String path = http.getRequestURI().getPath();
+        String path = http.getRequestURI().getRawPath();
         for (Route route : routes) {
             Matcher matcher = route.path().matcher(path);
             if (route.method().equals(http.getRequestMethod()) && matcher.matches()) {
                 List<String> parts = IntStream.rangeClosed(1, matcher.groupCount())
-                        .mapToObj(matcher::group)
+                        .mapToObj(index -> URLDecoder.decode(matcher.group(index), StandardCharsets.UTF_8))
                         .toList();
                 run(route, new Exchange(http, parts));
                 return;
             }
         }
-        new Exchange(http, List.of()).json(404, new Problem("There is nothing at " + path + "."));
+        new Exchange(http, List.of()).json(404, new Problem("", "There is nothing at " + path + "."));
     }
 
     private static void run(Route route, Exchange exchange) throws IOException {
         try {
             route.handler().handle(exchange);
         } catch (IllegalArgumentException refused) {
-            exchange.json(422, new Problem(refused.getMessage()));
+            exchange.json(422, new Problem(exchange.key(), refused.getMessage()));
         } catch (RuntimeException failed) {
             LOG.error("A stand-in failed", failed);
-            exchange.json(500, new Problem("The stand-in itself failed: " + failed.getMessage()));
+            exchange.json(500, new Problem("", "The stand-in itself failed: " + failed.getMessage()));
         } catch (IOException callerGone) {
-            LOG.info("A caller did not wait for the answer: {}", callerGone.getMessage());
+            LOG.debug("A caller did not wait for the answer: {}", callerGone.getMessage());
             exchange.drop();
         }
     }

@@ -51,7 +51,7 @@ public final class OrderDeskStandIn implements StandIn {
     private void report(Exchange exchange) throws IOException {
         ShopRecords.Order order = shop.order(exchange.pathPart(0));
         JsonNode report = exchange.body();
-        reports.once(exchange.header("Idempotency-Key"), () -> {
+        reports.once(exchange.key(), () -> {
             Map<String, Object> record = new LinkedHashMap<>();
             record.put("order", order.number());
             record.put("status", report.path("status").asString());
@@ -64,6 +64,8 @@ public final class OrderDeskStandIn implements StandIn {
         exchange.json(
                 200,
                 Map.of(
+                        "key",
+                        exchange.key(),
                         "text",
                         "Order " + order.number() + " says "
                                 + report.path("status").asString() + "."));

@@ -5,10 +5,14 @@ import org.slf4j.LoggerFactory;
 import org.springframework.beans.TypeMismatchException;
 import org.springframework.core.Ordered;
 import org.springframework.core.annotation.Order;
+import org.springframework.dao.DataAccessResourceFailureException;
+import org.springframework.dao.PessimisticLockingFailureException;
+import org.springframework.dao.TransientDataAccessResourceException;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.ProblemDetail;
 import org.springframework.http.converter.HttpMessageNotReadableException;
 import org.springframework.security.access.AccessDeniedException;
+import org.springframework.transaction.CannotCreateTransactionException;
 import org.springframework.web.ErrorResponse;
 import org.springframework.web.bind.MethodArgumentNotValidException;
 import org.springframework.web.bind.annotation.ExceptionHandler;
@@ -76,6 +80,31 @@ class ProblemAdvice {
         LOG.debug("A caller did not wait: {}", gone.getMessage());
     }
 
+    /** Two changed the same at one moment, and once more at the second try. */
+    @ExceptionHandler
+    ProblemDetail atTheSameMoment(PessimisticLockingFailureException conflict) {
+        LOG.info("Two stood in each other's way: {}", conflict.getMessage());
+        return problem(
+                HttpStatus.CONFLICT,
+                "This record",
+                "Somebody else changed it at the same moment; nothing of yours was kept.",
+                "Look at it again, then repeat what you did.");
+    }
+
+    @ExceptionHandler({
+        CannotCreateTransactionException.class,
+        DataAccessResourceFailureException.class,
+        TransientDataAccessResourceException.class
+    })
+    ProblemDetail databaseAway(RuntimeException away) {
+        LOG.error("The database does not answer: {}", away.getMessage());
+        return problem(
+                HttpStatus.SERVICE_UNAVAILABLE,
+                "The database",
+                "It does not answer just now.",
+                "Wait a moment: what is on the screen comes back by itself. Then look whether your last act was done.");
+    }
+
     @ExceptionHandler(Exception.class)
     ProblemDetail unexpected(Exception failed) {
         if (failed instanceof ErrorResponse response) {
@@ -85,8 +114,9 @@ class ProblemAdvice {
         return problem(
                 HttpStatus.INTERNAL_SERVER_ERROR,
                 "Nobrec",
-                "Something went wrong here; nothing was changed by this request.",
-                "Try again; if it stays, ask the administrator to look at the server's log.");
+                "Something went wrong here.",
+                "Look at what is shown now, then try again; if it stays, ask the administrator to look at the server's"
+                        + " log.");
     }
 
     /** The framework itself refused: a wrong address, method or form of what was sent. */

@@ -27,7 +27,7 @@ class OutsideCallsTest {
     private HttpServer server;
     private OutsideCalls calls;
     private int status = 200;
-    private String body = "{\"text\":\"done\"}";
+    private String body = "{\"key\":\"key-1\",\"text\":\"done\"}";
     private long delayMillis;
 
     @BeforeEach
@@ -52,7 +52,8 @@ class OutsideCallsTest {
                                         + server.getAddress().getPort()),
                                 Duration.ofMillis(300)),
                         new NobrecSettings.Scale("127.0.0.1", 1),
-                        new NobrecSettings.Accounts("5210", "2150")));
+                        new NobrecSettings.Accounts("5210", "2150")),
+                new Breakers().breakersOfSystemsOutside());
     }
 
     @AfterEach
@@ -74,33 +75,85 @@ class OutsideCallsTest {
 
     @Test
     void sendsItsKey() {
-        assertThat(send()).isEqualTo(new OutsideAnswer.Accepted("{\"text\":\"done\"}"));
+        assertThat(send())
+                .isInstanceOfSatisfying(
+                        OutsideAnswer.Accepted.class,
+                        accepted -> assertThat(accepted.body().path("text").asString())
+                                .isEqualTo("done"));
         assertThat(keys).containsExactly("key-1");
     }
 
-    @ParameterizedTest
-    @CsvSource({"422, The street is not served.", "409, Booked otherwise."})
-    void aRefusalIsARefusalWithItsReason(int refusal, String reason) {
-        status = refusal;
-        body = "{\"reason\":\"" + reason + "\"}";
-        assertThat(send()).isEqualTo(new OutsideAnswer.Refused(reason));
+    @Test
+    void aRefusalOfThisKeyIsARefusalWithItsReason() {
+        status = 422;
+        body = "{\"key\":\"key-1\",\"reason\":\"The street is not served.\"}";
+        assertThat(send()).isEqualTo(new OutsideAnswer.Refused("The street is not served."));
     }
 
     @Test
-    void whatIsNotThereWasNotDone() {
+    void whatIsNotThereUnderThisKeyWasNotDoneOrHasNotArrived() {
         status = 404;
-        assertThat(calls.lookUp("Books", "/books/journal/key-1")).isEqualTo(new OutsideAnswer.NotFound());
+        body = "{\"key\":\"key-1\"}";
+        assertThat(lookUp()).isEqualTo(new OutsideAnswer.NotFound());
+        assertThat(send()).isInstanceOf(OutsideAnswer.Unknown.class);
+    }
+
+    /** Whatever is not said of this key in the agreed form is not known: asked again, never done a second time. */
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            quoteCharacter = '~',
+            value = {
+                "200|<p>Welcome</p>",
+                "200|{}",
+                "200|[]",
+                "200|{\"key\":\"another\"}",
+                "201|{\"text\":\"done\"}",
+                "202|{\"key\":\"key-1\"}",
+                "302|{\"key\":\"key-1\"}",
+                "400|{\"key\":\"key-1\",\"reason\":\"x\"}",
+                "401|{\"reason\":\"x\"}",
+                "403|<p>blocked</p>",
+                "404|<p>nothing here</p>",
+                "404|{\"key\":\"another\"}",
+                "408|{\"key\":\"key-1\",\"reason\":\"x\"}",
+                "409|{\"key\":\"key-1\",\"reason\":\"x\"}",
+                "410|{\"key\":\"key-1\",\"reason\":\"x\"}",
+                "422|{\"reason\":\"The street is not served.\"}",
+                "422|{\"key\":\"another\",\"reason\":\"x\"}",
+                "422|<p>blocked</p>",
+                "425|{\"key\":\"key-1\",\"reason\":\"x\"}",
+                "429|{\"key\":\"key-1\",\"reason\":\"x\"}",
+                "500|{\"key\":\"key-1\",\"reason\":\"x\"}",
+                "503|<html>not for machines</html>",
+            })
+    void everythingElseIsNotKnown(int said, String words) {
+        status = said;
+        body = words;
+        assertThat(send()).isInstanceOf(OutsideAnswer.Unknown.class);
+        assertThat(lookUp()).isInstanceOf(OutsideAnswer.Unknown.class);
     }
 
     @Test
-    void silenceAndDisorderAreNotKnown() {
+    void silenceAndEndlessAnswersAreNotKnown() {
         delayMillis = 900;
         assertThat(send()).isInstanceOf(OutsideAnswer.Unknown.class);
         delayMillis = 0;
-        status = 503;
-        body = "<html>not for machines</html>";
-        assertThat(send())
-                .isEqualTo(new OutsideAnswer.Unknown("Books is out of order: it said nothing that can be read."));
+        body = "{\"key\":\"key-1\",\"text\":\"" + "x".repeat(LimitedText.LIMIT_BYTES) + "\"}";
+        assertThat(send()).isInstanceOf(OutsideAnswer.Unknown.class);
+    }
+
+    private OutsideAnswer lookUp() {
+        return calls.lookUp("Books", "/books/journal/key-1", "key-1");
+    }
+
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            value = {"24/17|/a/24%2F17", "24 #2?|/a/24%20%232%3F", "100%|/a/100%25", "..|/a/%2E%2E", "Ä;x|/a/%C3%84%3Bx"
+            })
+    void partsOfAnAddressMayHoldAnySign(String part, String path) {
+        assertThat(OutsidePath.of("a", part)).isEqualTo(path);
     }
 
     @Test

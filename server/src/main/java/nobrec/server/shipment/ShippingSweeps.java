@@ -5,14 +5,19 @@ import nobrec.server.platform.BackgroundWork.Sweep;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 
-/** Looks after bookings without an answer. */
+/** Looks after bookings without an answer, and after what follows on those that have one. */
 @Configuration
-class BookingSweepSchedule {
+class ShippingSweeps {
 
     private static final Duration PAUSE = Duration.ofSeconds(2);
 
     @Bean
     Sweep sweepOfBookings(BookingSweep sweep) {
         return new Sweep("bookings", PAUSE, sweep::run);
+    }
+
+    @Bean
+    Sweep sweepOfFollowUps(FollowUps followUps) {
+        return new Sweep("follow-ups", PAUSE, followUps::run);
     }
 }

@@ -1,4 +1,4 @@
-package nobrec.server.platform;
+package nobrec.server.platform.outbox;
 
 import java.time.Duration;
 
@@ -6,7 +6,7 @@ import java.time.Duration;
 public final class GrowingPause {
 
     private static final Duration FIRST = Duration.ofSeconds(2);
-    private static final Duration LONGEST = Duration.ofMinutes(5);
+    static final Duration LONGEST = Duration.ofMinutes(5);
     private static final int MOST_DOUBLINGS = 8;
 
     private GrowingPause() {}

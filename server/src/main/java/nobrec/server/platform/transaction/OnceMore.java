@@ -1,0 +1,34 @@
+package nobrec.server.platform.transaction;
+
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import org.springframework.dao.PessimisticLockingFailureException;
+import org.springframework.transaction.support.TransactionSynchronizationManager;
+
+/**
+ * A transaction that the database gave up, because two stood in each other's way, is done again: once, and unseen. Only a
+ * whole transaction can be done again, so one inside another is left to the outer one.
+ */
+final class OnceMore {
+
+    /** A transaction, begun and ended by the work itself. */
+    interface Work<T> {
+        T perform() throws Throwable;
+    }
+
+    private static final Logger LOG = LoggerFactory.getLogger(OnceMore.class);
+
+    private OnceMore() {}
+
+    static <T> T perform(Work<T> work) throws Throwable {
+        if (TransactionSynchronizationManager.isActualTransactionActive()) {
+            return work.perform();
+        }
+        try {
+            return work.perform();
+        } catch (PessimisticLockingFailureException givenUp) {
+            LOG.info("A transaction was given up by the database and is done again: {}", givenUp.getMessage());
+            return work.perform();
+        }
+    }
+}
