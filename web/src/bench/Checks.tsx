@@ -12,6 +12,7 @@ const SUBJECTS = {
   WEIGHT: "Weight",
   SERVICE: "Service",
   ACCOUNT: "Account",
+  PAPERS: "Papers",
   PROMISE: "Promise",
 } as const;
 const VERDICTS = {

@@ -157,9 +157,14 @@ public abstract class ServerTest {
 
     /** Brings in one work order of a line that Plover Ground takes. */
     protected void bringIn(String number, String askedService) {
+        bringIn(number, askedService, 5);
+    }
+
+    protected void bringIn(String number, String askedService, int pieces) {
         String row = number
                 + ",Quillfeather Packaging,PO 9,Quillfeather Packaging,Dock,88 Carding Lane,,Madison,WI,53703,US,"
-                + "(608) 555-0142,,12/04/2026," + askedService + ",we pay and bill,SK-3,Seal kit,5,0.5,\r\n";
+                + "(608) 555-0142,,12/04/2026," + askedService + ",we pay and bill,SK-3,Seal kit," + pieces
+                + ",0.5,\r\n";
         String heading = new String(demoFile("orders-tuesday.csv"), StandardCharsets.UTF_8)
                 .lines()
                 .findFirst()

@@ -18,6 +18,7 @@ public record ReadyCheck(Subject subject, Verdict verdict, String reason, String
         WEIGHT,
         SERVICE,
         ACCOUNT,
+        PAPERS,
         PROMISE
     }
 

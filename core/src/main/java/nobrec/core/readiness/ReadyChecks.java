@@ -38,6 +38,7 @@ public final class ReadyChecks {
      * @param empty numbers of packages with nothing in them
      * @param notLaid numbers of packages in which no way was found to lay the contents
      * @param weightDoubts what speaks against a weight, by package number
+     * @param notPrintable what the papers cannot show as it is recorded
      */
     public record ShipmentToCheck(
             String job,
@@ -52,6 +53,7 @@ public final class ReadyChecks {
             List<Integer> empty,
             List<Integer> notLaid,
             Map<Integer, String> weightDoubts,
+            List<NotPrintable> notPrintable,
             List<PackageToRate> packages,
             Optional<LocalDate> promiseDate,
             Optional<Offer> chosen) {}
@@ -64,6 +66,7 @@ public final class ReadyChecks {
         checks.add(weight(look));
         checks.add(service(look, units));
         account(look).ifPresent(checks::add);
+        papers(look).ifPresent(checks::add);
         promise(look).ifPresent(checks::add);
         return checks;
     }
@@ -207,6 +210,24 @@ public final class ReadyChecks {
                                 "Add its number here.",
                                 Mend.ACCOUNT)
                         : ReadyCheck.fine(Subject.ACCOUNT, "Billed to account " + look.carrierAccount() + "."));
+    }
+
+    /** Found before the carrier is asked: a paper that cannot be printed is of no use once it is bought. */
+    private static Optional<ReadyCheck> papers(ShipmentToCheck look) {
+        Optional<NotPrintable> onLabel = look.notPrintable().stream()
+                .filter(each -> each.where() == NotPrintable.Where.SHIP_TO)
+                .findFirst();
+        if (onLabel.isPresent()) {
+            return onLabel.map(each -> ReadyCheck.stop(Subject.PAPERS, each.reason(), each.cure(), Mend.ADDRESS));
+        }
+        int more = look.notPrintable().size() - 1;
+        return look.notPrintable().stream()
+                .findFirst()
+                .map(each -> ReadyCheck.caution(
+                        Subject.PAPERS,
+                        each.reason() + (more > 0 ? " And " + more + " more of the kind." : ""),
+                        each.cure(),
+                        Mend.NOWHERE));
     }
 
     private static Optional<ReadyCheck> promise(ShipmentToCheck look) {

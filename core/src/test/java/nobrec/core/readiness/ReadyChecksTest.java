@@ -109,6 +109,7 @@ class ReadyChecksTest {
                 empty,
                 notLaid,
                 doubts,
+                List.of(),
                 List.of(parcel),
                 Optional.of(DAY),
                 chosen);
@@ -226,5 +227,44 @@ class ReadyChecksTest {
         assertThat(of(checks, Subject.PROMISE).reason()).contains("2 working days late");
         assertThat(of(checks, Subject.ADDRESS).verdict()).isEqualTo(Verdict.CAUTION);
         assertThat(ReadyChecks.allowShipping(checks)).isTrue();
+    }
+
+    private static ReadyCheck papers(NotPrintable... found) {
+        ShipmentToCheck look = look("", 0, WEIGHED, Optional.of(offer(false, 0)));
+        return checks(new ShipmentToCheck(
+                        look.job(),
+                        look.shipTo(),
+                        look.placeKind(),
+                        look.addressFindings(),
+                        look.phone(),
+                        look.terms(),
+                        look.carrierAccount(),
+                        look.pieces(),
+                        look.unplaced(),
+                        look.empty(),
+                        look.notLaid(),
+                        look.weightDoubts(),
+                        List.of(found),
+                        look.packages(),
+                        look.promiseDate(),
+                        look.chosen()))
+                .stream()
+                .filter(check -> check.subject() == Subject.PAPERS)
+                .findFirst()
+                .orElseThrow();
+    }
+
+    @Test
+    void whatTheLabelCannotPrintStopsAndWhatTheSlipCannotIsSaid() {
+        NotPrintable text = new NotPrintable(NotPrintable.Where.TEXT, "item SK-3", "Ж");
+        NotPrintable shipTo = new NotPrintable(NotPrintable.Where.SHIP_TO, "the ship-to", "Ж");
+        assertThat(papers(text, shipTo).verdict()).isEqualTo(Verdict.STOP);
+        assertThat(papers(text, shipTo).mend()).isEqualTo(Mend.ADDRESS);
+        assertThat(papers(text, text).verdict()).isEqualTo(Verdict.CAUTION);
+        assertThat(papers(text, text).reason())
+                .isEqualTo("The papers show “?” for “Ж” in item SK-3. And 1 more of the kind.");
+        assertThat(papers(new NotPrintable(NotPrintable.Where.BARCODE, "Ж-1", ""))
+                        .reason())
+                .isEqualTo("No barcode holds the number of job Ж-1; its slip goes without one.");
     }
 }

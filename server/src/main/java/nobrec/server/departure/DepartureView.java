@@ -49,6 +49,9 @@ record DepartureView(
             WorkOrderStatus status,
             String reason) {}
 
-    /** @param address where in the application it can be mended */
-    record StuckView(String thing, String reason, String cure, String address) {}
+    /**
+     * @param address where in the application it can be mended
+     * @param askAbout id of the shipment whose carrier can be asked now
+     */
+    record StuckView(String thing, String reason, String cure, String address, Optional<Long> askAbout) {}
 }

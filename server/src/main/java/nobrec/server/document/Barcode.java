@@ -11,12 +11,23 @@ import uk.org.okapibarcode.backend.HumanReadableLocation;
  * @param bars left edge and width of each bar, in modules
  * @param modules width of the symbol without its quiet zones
  */
-record Barcode(List<Bar> bars, double modules) {
+public record Barcode(List<Bar> bars, double modules) {
 
     /** Empty space needed on either side. */
     static final int QUIET_MODULES = 10;
 
+    private static final int MOST_LETTERS = 30;
+
     record Bar(double left, double width) {}
+
+    /**
+     * Whether a scanner reads a text back as it is: letters, figures and signs of ASCII, and no more than fit across a paper.
+     */
+    public static boolean canHold(String text) {
+        return !text.isEmpty()
+                && text.length() <= MOST_LETTERS
+                && text.chars().allMatch(letter -> letter >= ' ' && letter <= '~');
+    }
 
     static Barcode code128(String text) {
         Code128 symbol = new Code128();

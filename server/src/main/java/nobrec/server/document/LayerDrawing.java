@@ -34,7 +34,7 @@ final class LayerDrawing {
         int height = rows * rowHeight + HEAD * letters.size();
         StringBuilder svg = new StringBuilder("<svg xmlns=\"http://www.w3.org/2000/svg\" width=\"" + PAGE_MILLIMETRES
                 + "mm\" height=\"" + PAGE_MILLIMETRES * height / width + "mm\" viewBox=\"0 0 " + width + " " + height
-                + "\" font-family=\"Figures\" font-size=\"" + LETTER + "\">");
+                + "\" font-family=\"Figures, Words, Words more\" font-size=\"" + LETTER + "\">");
         for (int index = 0; index < layers.size(); index++) {
             int left = index % columns * CELL;
             int top = index / ACROSS * rowHeight;

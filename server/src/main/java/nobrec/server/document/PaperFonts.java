@@ -19,9 +19,12 @@ final class PaperFonts {
     private final List<PDFont> figures;
 
     PaperFonts(PDDocument document) throws IOException {
-        plain = List.of(load(document, "atkinson-latin-400"), load(document, "atkinson-latin-ext-400"));
-        bold = List.of(load(document, "atkinson-latin-700"), load(document, "atkinson-latin-ext-700"));
-        figures = List.of(load(document, "spline-mono-latin-700"));
+        PDFont wordsMore = load(document, PaperLetters.WORDS_MORE);
+        PDFont wordsBold = load(document, PaperLetters.WORDS_BOLD);
+        PDFont wordsMoreBold = load(document, PaperLetters.WORDS_MORE_BOLD);
+        plain = List.of(load(document, PaperLetters.WORDS), wordsMore);
+        bold = List.of(wordsBold, wordsMoreBold);
+        figures = List.of(load(document, PaperLetters.FIGURES_BOLD), wordsBold, wordsMoreBold);
     }
 
     List<Run> plain(String text) {
@@ -38,7 +41,7 @@ final class PaperFonts {
 
     private static List<Run> runs(String text, List<PDFont> fonts) {
         List<Run> runs = new ArrayList<>();
-        text.codePoints().forEach(point -> {
+        PaperLetters.printed(text).codePoints().forEach(point -> {
             String letter = Character.toString(point);
             PDFont font =
                     fonts.stream().filter(each -> has(each, letter)).findFirst().orElse(null);
@@ -70,7 +73,7 @@ final class PaperFonts {
     }
 
     private static PDFont load(PDDocument document, String name) throws IOException {
-        try (InputStream stream = PaperFonts.class.getResourceAsStream("/fonts/" + name + ".ttf")) {
+        try (InputStream stream = PaperLetters.file(name)) {
             return PDType0Font.load(document, stream, true);
         }
     }

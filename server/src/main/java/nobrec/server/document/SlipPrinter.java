@@ -8,7 +8,6 @@ import com.samskivert.mustache.Mustache;
 import com.samskivert.mustache.Template;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
-import java.io.InputStream;
 import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
 import java.util.HashMap;
@@ -32,24 +31,30 @@ class SlipPrinter {
     private final Template template;
 
     SlipPrinter(@Value("classpath:paper/packing-slip.mustache") Resource file) throws IOException {
-        this.template = Mustache.compiler().compile(file.getContentAsString(StandardCharsets.UTF_8));
+        this.template = Mustache.compiler()
+                .withFormatter(value -> PaperLetters.printed(String.valueOf(value)))
+                .compile(file.getContentAsString(StandardCharsets.UTF_8));
     }
 
     byte[] print(SlipText text) {
         Map<String, Object> content = new HashMap<>();
         content.put("slip", text);
-        content.put("barcode", Barcode.code128(text.job()).svg(MODULE_MILLIMETRES, BAR_MILLIMETRES));
+        content.put(
+                "barcode",
+                Barcode.canHold(text.job())
+                        ? Barcode.code128(text.job()).svg(MODULE_MILLIMETRES, BAR_MILLIMETRES)
+                        : "");
         content.put("hasSeveralJobs", !text.allJobs().isEmpty());
         content.put("pieces", text.packages().size());
         try (ByteArrayOutputStream out = new ByteArrayOutputStream()) {
             PdfRendererBuilder builder = new PdfRendererBuilder();
             builder.useSVGDrawer(new BatikSVGDrawer());
-            font(builder, "atkinson-latin-400", "Words", 400);
-            font(builder, "atkinson-latin-700", "Words", 700);
-            font(builder, "atkinson-latin-ext-400", "Words more", 400);
-            font(builder, "atkinson-latin-ext-700", "Words more", 700);
-            font(builder, "spline-mono-latin-400", "Figures", 400);
-            font(builder, "spline-mono-latin-700", "Figures", 700);
+            font(builder, PaperLetters.WORDS, "Words", 400);
+            font(builder, PaperLetters.WORDS_BOLD, "Words", 700);
+            font(builder, PaperLetters.WORDS_MORE, "Words more", 400);
+            font(builder, PaperLetters.WORDS_MORE_BOLD, "Words more", 700);
+            font(builder, PaperLetters.FIGURES, "Figures", 400);
+            font(builder, PaperLetters.FIGURES_BOLD, "Figures", 700);
             builder.withHtmlContent(template.execute(content), null);
             builder.toStream(out);
             builder.run();
@@ -60,10 +65,6 @@ class SlipPrinter {
     }
 
     private static void font(PdfRendererBuilder builder, String file, String family, int weight) {
-        builder.useFont(() -> open(file), family, weight, FontStyle.NORMAL, true);
-    }
-
-    private static InputStream open(String file) {
-        return SlipPrinter.class.getResourceAsStream("/fonts/" + file + ".ttf");
+        builder.useFont(() -> PaperLetters.file(file), family, weight, FontStyle.NORMAL, true);
     }
 }

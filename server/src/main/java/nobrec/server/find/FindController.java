@@ -4,6 +4,7 @@ import io.swagger.v3.oas.annotations.tags.Tag;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import nobrec.server.platform.PageAddress;
 import nobrec.server.platform.security.ForEveryone;
 import nobrec.server.shipment.Shipments;
 import nobrec.server.workorder.WorkOrder;
@@ -57,7 +58,7 @@ class FindController {
                 .or(() -> shipments
                         .workOrderOfTrackingNumber(plain.toUpperCase(Locale.ROOT))
                         .map(workOrders::byId));
-        return job.map(each -> new Found(Optional.of("/bench/" + each.number()), "Job " + each.number()))
+        return job.map(each -> new Found(Optional.of(PageAddress.bench(each.number())), "Job " + each.number()))
                 .orElseGet(() -> new Found(Optional.empty(), "Nothing is exactly “" + plain + "”."));
     }
 }

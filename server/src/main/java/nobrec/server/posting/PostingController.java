@@ -5,7 +5,7 @@ import java.security.Principal;
 import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
-import nobrec.server.platform.security.ForEveryone;
+import nobrec.server.platform.security.ForAllButPackers;
 import nobrec.server.platform.security.ForTheBooks;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -43,7 +43,7 @@ class PostingController {
     }
 
     @GetMapping("/api/postings")
-    @ForEveryone
+    @ForAllButPackers
     PostingList ledger(
             @RequestParam(required = false) PostingState state, @RequestParam(defaultValue = "") String job) {
         return new PostingList(

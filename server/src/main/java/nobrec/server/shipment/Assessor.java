@@ -109,6 +109,7 @@ class Assessor {
                         .toList(),
                 notLaid(shipment, jobs),
                 weightDoubts(shipment, jobs),
+                PrintChecks.of(shipment, jobs),
                 toRate.packages(),
                 toRate.promiseDate(),
                 chosen);

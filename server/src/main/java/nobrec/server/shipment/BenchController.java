@@ -74,13 +74,21 @@ class BenchController {
     private final BenchActs acts;
     private final PackingActs packing;
     private final Shipping shipping;
+    private final BookingSweep sweep;
     private final BenchViews views;
 
-    BenchController(Shipments shipments, BenchActs acts, PackingActs packing, Shipping shipping, BenchViews views) {
+    BenchController(
+            Shipments shipments,
+            BenchActs acts,
+            PackingActs packing,
+            Shipping shipping,
+            BookingSweep sweep,
+            BenchViews views) {
         this.shipments = shipments;
         this.acts = acts;
         this.packing = packing;
         this.shipping = shipping;
+        this.sweep = sweep;
         this.views = views;
     }
 
@@ -239,6 +247,14 @@ class BenchController {
     @ForTheDesk
     BenchView leaveBehind(@PathVariable long id, @Valid @RequestBody Pieces pieces, Principal who) {
         packing.leaveBehind(id, pieces.line(), pieces.quantity(), who.getName());
+        return views.of(id);
+    }
+
+    /** Asks the carrier now what it has, while its answer is waited for. */
+    @PostMapping("/{id}/carrier-question")
+    @ForTheDesk
+    BenchView askCarrier(@PathVariable long id) {
+        sweep.askNow(id);
         return views.of(id);
     }
 

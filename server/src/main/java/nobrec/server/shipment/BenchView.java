@@ -12,6 +12,9 @@ import nobrec.core.readiness.ReadyCheck;
  * One shipment, whole. Amounts are in {@code currency}; weights and sizes carry their unit.
  *
  * @param offers what each service costs; once shipped only the one it went by, as it was then
+ * @param charge what the customer pays; empty for whoever may not see that
+ * @param seesCharge whether whoever looks may see it
+ * @param refusedBefore why the carrier refused it at the last try, while it is open again
  * @param mayShip whether every ready check allows it
  * @param waitingFor what the carrier's missing answer is waited for with, while it is being shipped
  */
@@ -41,8 +44,10 @@ record BenchView(
         String choiceReason,
         List<CheckView> checks,
         Optional<ChargeView> charge,
+        boolean seesCharge,
         boolean mayShip,
         Optional<String> waitingFor,
+        Optional<String> refusedBefore,
         Optional<ShippedView> shipped,
         List<PaperView> papers) {
 

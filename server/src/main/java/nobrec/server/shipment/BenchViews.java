@@ -24,6 +24,7 @@ import nobrec.server.document.Papers;
 import nobrec.server.platform.LotText;
 import nobrec.server.platform.Moneys;
 import nobrec.server.platform.NobrecSettings;
+import nobrec.server.platform.security.SignedIn;
 import nobrec.server.shipment.BenchView.CartonView;
 import nobrec.server.shipment.BenchView.CheckView;
 import nobrec.server.shipment.BenchView.ContentView;
@@ -46,6 +47,7 @@ class BenchViews {
     private final Assessor assessor;
     private final OfferViews offerViews;
     private final BookingMapper bookings;
+    private final FollowUps followUps;
     private final CartonTypes cartonTypes;
     private final Papers papers;
     private final Accounts accounts;
@@ -57,6 +59,7 @@ class BenchViews {
             Assessor assessor,
             OfferViews offerViews,
             BookingMapper bookings,
+            FollowUps followUps,
             CartonTypes cartonTypes,
             Papers papers,
             Accounts accounts,
@@ -66,6 +69,7 @@ class BenchViews {
         this.assessor = assessor;
         this.offerViews = offerViews;
         this.bookings = bookings;
+        this.followUps = followUps;
         this.cartonTypes = cartonTypes;
         this.papers = papers;
         this.accounts = accounts;
@@ -109,6 +113,7 @@ class BenchViews {
             Optional<BenchView.ChargeView> charge,
             boolean mayShip) {
         WorkOrder job = jobs.leading();
+        boolean seesCharge = SignedIn.seesWhatCustomersPay();
         LocalDate today = sites.timeAt(sites.byId(shipment.siteId())).toLocalDate();
         Map<String, CartonType> cartons =
                 cartonTypes.all().stream().collect(Collectors.toMap(CartonType::code, Function.identity()));
@@ -137,21 +142,33 @@ class BenchViews {
                 offers,
                 choiceReason,
                 checks.stream().map(BenchViews::check).toList(),
-                charge,
+                seesCharge ? charge : Optional.empty(),
+                seesCharge,
                 mayShip,
                 waitingFor(shipment),
+                refusedBefore(shipment),
                 shipped(shipment),
                 papers.of(shipment.id()).stream().map(BenchViews::paper).toList());
     }
 
     private Optional<String> waitingFor(Shipment shipment) {
-        if (shipment.state() != ShipmentState.SHIPPING) {
-            return Optional.empty();
-        }
-        return bookings.waitingOf(shipment.id())
-                .map(booking -> booking.answer().isEmpty()
-                        ? "The carrier is being asked."
-                        : booking.answer() + " It is asked again by itself; it will be shipped once only.");
+        return switch (shipment.state()) {
+            case OPEN -> Optional.empty();
+            case SHIPPING ->
+                bookings.waitingOf(shipment.id())
+                        .map(booking -> booking.answer().isEmpty()
+                                ? "The carrier is being asked."
+                                : booking.answer() + " It is asked again by itself; it will be shipped once only.");
+            case SHIPPED ->
+                followUps.waitingOf(shipment.id()).stream()
+                        .findFirst()
+                        .map(each -> each.kind().words() + " are not done yet. "
+                                + (each.answer().isEmpty() ? "They come in a moment." : each.answer()));
+        };
+    }
+
+    private Optional<String> refusedBefore(Shipment shipment) {
+        return shipment.state() == ShipmentState.OPEN ? bookings.newestRefusalOf(shipment.id()) : Optional.empty();
     }
 
     private Optional<ShippedView> shipped(Shipment shipment) {

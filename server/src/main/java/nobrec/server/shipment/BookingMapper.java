@@ -24,6 +24,9 @@ interface BookingMapper {
 
     List<WaitingBooking> waiting();
 
+    /** Why the last booking of a shipment was refused. */
+    Optional<String> newestRefusalOf(long shipmentId);
+
     /** One that had no certain answer has one now. */
     @ChangesOneRow
     void updateState(@Param("key") String key, @Param("state") BookingState state, @Param("answer") String answer);

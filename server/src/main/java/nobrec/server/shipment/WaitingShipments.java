@@ -1,23 +1,58 @@
 package nobrec.server.shipment;
 
+import java.time.Clock;
+import java.time.Duration;
+import java.time.Instant;
 import java.util.List;
+import nobrec.server.platform.Age;
 import org.springframework.stereotype.Service;
 
-/** Shipments whose carrier has not answered. */
+/** Shipments whose carrier has not answered, and those that wait for what follows. */
 @Service
 public class WaitingShipments {
 
-    public record Waiting(String job, String reason) {}
+    /** An act that is waited for that long is worth a line of its own. */
+    private static final Duration AT_ONCE = Duration.ofSeconds(10);
+
+    /** A booking without a certain answer. */
+    public record Waiting(long shipmentId, String job, String reason) {}
+
+    /** Something that follows on a shipment and did not come to an end yet. */
+    public record Following(String job, String what, String reason) {}
 
     private final BookingMapper bookings;
+    private final FollowUpMapper followUps;
+    private final Clock clock;
 
-    WaitingShipments(BookingMapper bookings) {
+    WaitingShipments(BookingMapper bookings, FollowUpMapper followUps, Clock clock) {
         this.bookings = bookings;
+        this.followUps = followUps;
+        this.clock = clock;
     }
 
+    /** The oldest first, each with its age. */
     public List<Waiting> all() {
         return bookings.waiting().stream()
-                .map(row -> new Waiting(row.job(), row.answer()))
+                .filter(row -> !row.answer().isEmpty() || age(row.askedAt()).compareTo(AT_ONCE) > 0)
+                .map(row -> new Waiting(row.shipmentId(), row.job(), reason(row)))
                 .toList();
+    }
+
+    private String reason(BookingMapper.WaitingBooking row) {
+        String waits = row.carrier() + " has not answered for " + Age.words(age(row.askedAt())) + ".";
+        return row.answer().isEmpty() ? waits : waits + " " + row.answer();
+    }
+
+    public List<Following> following() {
+        return followUps.waiting().stream()
+                .map(row -> new Following(
+                        row.job(),
+                        row.kind().words(),
+                        "Not done for " + Age.words(age(row.since())) + ". " + row.answer()))
+                .toList();
+    }
+
+    private Duration age(Instant since) {
+        return Duration.between(since, clock.instant());
     }
 }

@@ -1,0 +1,13 @@
+package nobrec.server.platform.security;
+
+import java.lang.annotation.ElementType;
+import java.lang.annotation.Retention;
+import java.lang.annotation.RetentionPolicy;
+import java.lang.annotation.Target;
+import org.springframework.security.access.prepost.PreAuthorize;
+
+/** Who may see what customers pay: everybody but packers. */
+@Target(ElementType.METHOD)
+@Retention(RetentionPolicy.RUNTIME)
+@PreAuthorize("hasAnyRole('COORDINATOR', 'BOOKKEEPER', 'OWNER', 'ADMINISTRATOR')")
+public @interface ForAllButPackers {}
