@@ -1,6 +1,5 @@
-import { Navigate, Route, Routes } from "react-router";
-import { Bench } from "./bench/Bench";
-import { BenchStart } from "./bench/BenchStart";
+import { Navigate, Route, Routes, useParams } from "react-router";
+import { BenchSection } from "./bench/BenchSection";
 import { Departures } from "./departures/Departures";
 import { Jobs } from "./jobs/Jobs";
 import { Postings } from "./postings/Postings";
@@ -8,14 +7,20 @@ import { Rates } from "./rates/Rates";
 import { SignIn } from "./signin/SignIn";
 import { useWho } from "./signin/who";
 import { Frame } from "./ui/Frame";
-import { Trouble, Waiting } from "./ui/states";
+import { benchOf } from "./ui/JobLink";
+import { Nowhere, Trouble, Waiting } from "./ui/states";
+
+/** A bench's address as people type it. */
+function TypedBench() {
+  return <Navigate to={benchOf(useParams().job ?? "")} replace />;
+}
 
 export function App() {
   const who = useWho();
   if (who.isPending) {
     return <Waiting what="Nobrec" />;
   }
-  if (who.isError) {
+  if (who.isLoadingError) {
     return <Trouble error={who.error} again={() => void who.refetch()} />;
   }
   if (!who.data.signedIn) {
@@ -26,11 +31,12 @@ export function App() {
       <Routes>
         <Route path="/departures" element={<Departures />} />
         <Route path="/jobs" element={<Jobs />} />
-        <Route path="/bench" element={<BenchStart />} />
-        <Route path="/bench/:job" element={<Bench />} />
+        <Route path="/bench" element={<BenchSection />} />
+        <Route path="/bench/:job" element={<TypedBench />} />
         <Route path="/postings" element={<Postings timeZone={who.data.timeZone} />} />
         <Route path="/rates" element={<Rates />} />
-        <Route path="*" element={<Navigate to="/departures" replace />} />
+        <Route path="/" element={<Navigate to="/departures" replace />} />
+        <Route path="*" element={<Nowhere />} />
       </Routes>
     </Frame>
   );

@@ -14,7 +14,13 @@ import { applyKeptTheme } from "./ui/theme";
 /** A refusal stays a refusal however often it is asked; only silence is worth another try. */
 const queries = new QueryClient({
   defaultOptions: {
-    queries: { retry: (count, error) => !isProblem(error) && count < 2, refetchOnWindowFocus: true },
+    queries: {
+      retry: (count, error) => !isProblem(error) && count < 2,
+      refetchOnWindowFocus: true,
+      networkMode: "always",
+    },
+    // Without this a write would wait for the network and be sent later, while the person is elsewhere.
+    mutations: { networkMode: "always" },
   },
 });
 

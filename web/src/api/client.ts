@@ -1,5 +1,5 @@
 import createClient from "openapi-fetch";
-import { asProblem, type Problem } from "./problem";
+import { asProblem, isProblem, type Problem } from "./problem";
 import type { components, paths } from "./schema";
 
 export type Schemas = components["schemas"];
@@ -33,25 +33,20 @@ export async function answer<T>(
 }
 
 function refusal(error: unknown, status: number): Problem {
-  if (status === 401) {
-    return {
-      thing: "Your sign-in",
-      detail: "It has ended.",
-      cure: "Reload the page and sign in again.",
-      status,
-    };
-  }
-  return asProblem(error);
+  return isProblem(error) ? error : { ...asProblem(error), status };
 }
 
-/** Signs in with a form, as the server's sign-in wants it. */
-export async function signIn(name: string, password: string): Promise<boolean> {
+/** Signs in with a form, as the server's sign-in wants it; a refusal is thrown. */
+export async function signIn(name: string, password: string): Promise<void> {
   const response = await fetch("/api/sign-in", {
     method: "POST",
     headers: { "X-XSRF-TOKEN": csrfToken() },
     body: new URLSearchParams({ username: name, password }),
   });
-  return response.ok;
+  if (!response.ok) {
+    const said: unknown = await response.json().catch(() => undefined);
+    throw asProblem(said);
+  }
 }
 
 export async function signOut(): Promise<void> {

@@ -1,5 +1,4 @@
 import { useState } from "react";
-import { useParams } from "react-router";
 import { ProblemLine, Trouble, Waiting } from "../ui/states";
 import { BenchFoot } from "./BenchFoot";
 import { BenchHead } from "./BenchHead";
@@ -10,13 +9,12 @@ import { ShippedFoot } from "./ShippedFoot";
 import { type BenchData, useAct, useBench } from "./useBench";
 
 /** One shipment, whole. */
-export function Bench() {
-  const { job = "" } = useParams();
+export function Bench({ job }: { job: string }) {
   const bench = useBench(job);
   if (bench.isPending) {
     return <Waiting what={`Job ${job}`} />;
   }
-  if (bench.isError) {
+  if (bench.isLoadingError) {
     return <Trouble error={bench.error} again={() => void bench.refetch()} />;
   }
   return <Shipment key={bench.data.id} bench={bench.data} />;
@@ -42,7 +40,7 @@ function Shipment({ bench }: { bench: BenchData }) {
       {bench.state === "OPEN" ? (
         <BenchFoot bench={shown} act={act} previewing={preview !== undefined} />
       ) : (
-        <ShippedFoot bench={bench} />
+        <ShippedFoot bench={bench} act={act} />
       )}
     </div>
   );

@@ -26,6 +26,12 @@ export function BenchFoot({ bench, act, previewing }: Props) {
 
   return (
     <div className="border-t-2 border-base-content px-5 py-2">
+      {bench.refusedBefore && (
+        <p role="status" className="border-l-4 border-warning pl-3">
+          <strong className="text-warning">The carrier refused it.</strong> {bench.refusedBefore} Change that,
+          then ship again.
+        </p>
+      )}
       <Checks bench={bench} act={act} />
       <div className="mt-2 flex items-center justify-between gap-6">
         <MoneySentence bench={bench} />

@@ -23,7 +23,7 @@ export function BenchStart() {
   if (begun.isPending) {
     return <Waiting what="The bench" />;
   }
-  if (begun.isError) {
+  if (begun.isLoadingError) {
     return <Trouble error={begun.error} again={() => void begun.refetch()} />;
   }
   return (

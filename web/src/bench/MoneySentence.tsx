@@ -3,6 +3,9 @@ import type { BenchData } from "./useBench";
 /** The money, as a sentence. */
 export function MoneySentence({ bench }: { bench: BenchData }) {
   const { charge, currency } = bench;
+  if (!bench.seesCharge) {
+    return <span />;
+  }
   if (!charge) {
     return (
       <p className="quiet">What the customer pays is known when a service is chosen that has a price.</p>

@@ -1,5 +1,5 @@
 import { useQuery } from "@tanstack/react-query";
-import { useMemo } from "react";
+import { useCallback, useMemo } from "react";
 import { Link, useNavigate } from "react-router";
 import { answer, api } from "../api/client";
 import { useWho } from "../signin/who";
@@ -8,17 +8,13 @@ import { benchOf } from "../ui/JobLink";
 import { Key } from "../ui/Key";
 import { useKeys } from "../ui/keys";
 import { MoneySentence } from "./MoneySentence";
-import type { BenchData } from "./useBench";
+import { acts, type BenchData, type useAct } from "./useBench";
 
 /** After the act: the numbers, the papers, and the next job. */
-export function ShippedFoot({ bench }: { bench: BenchData }) {
+export function ShippedFoot({ bench, act }: { bench: BenchData; act: ReturnType<typeof useAct> }) {
   const timeZone = useWho().data?.timeZone ?? "UTC";
   if (bench.state === "SHIPPING") {
-    return (
-      <div className="border-t-2 border-base-content px-5 py-4" role="status">
-        <strong className="text-warning">It is being shipped.</strong> {bench.waitingFor}
-      </div>
-    );
+    return <BeingShipped bench={bench} act={act} />;
   }
   return (
     <div className="border-t-2 border-base-content px-5 py-2">
@@ -37,7 +33,28 @@ export function ShippedFoot({ bench }: { bench: BenchData }) {
           <NextJob />
         </span>
       </div>
+      {bench.waitingFor && (
+        <p role="status">
+          <strong className="text-warning">Not all of it yet.</strong> {bench.waitingFor}
+        </p>
+      )}
       <MoneySentence bench={bench} />
+    </div>
+  );
+}
+
+/** While the carrier's answer is waited for: what is known, and asking now. */
+function BeingShipped({ bench, act }: { bench: BenchData; act: ReturnType<typeof useAct> }) {
+  const ask = useCallback(() => act.mutate(acts.askCarrier()), [act]);
+  useKeys(useMemo(() => [{ key: "F9", label: "Ask the carrier now", run: ask }], [ask]));
+  return (
+    <div className="flex items-center justify-between gap-6 border-t-2 border-base-content px-5 py-4">
+      <p role="status">
+        <strong className="text-warning">It is being shipped.</strong> {bench.waitingFor}
+      </p>
+      <button type="button" className="act whitespace-nowrap" disabled={act.isPending} onClick={ask}>
+        {act.isPending ? "Asking …" : "Ask now"} <Key name="F9" />
+      </button>
     </div>
   );
 }

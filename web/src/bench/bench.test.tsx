@@ -26,6 +26,10 @@ describe("the money sentence", () => {
     );
   });
 
+  it("is not there for whoever may not see what the customer pays", () => {
+    expect(words(<MoneySentence bench={{ ...bench, seesCharge: false, charge: undefined }} />)).toBe("");
+  });
+
   it("says what it costs us when nothing is billed", () => {
     const charge = {
       lines: [],

@@ -8,6 +8,7 @@ export const emptyBench: BenchData = {
   customer: "Pellworth",
   customerPo: "",
   state: "OPEN",
+  seesCharge: true,
   shipTo: {
     company: "Pellworth",
     person: "",

@@ -16,7 +16,7 @@ export function useBench(job: string) {
       HANDLERS.includes(role)
         ? answer(api.POST("/api/shipments", { body: { job } }))
         : answer(api.GET("/api/shipments", { params: { query: { job } } })),
-    refetchInterval: (query) => (query.state.data?.state === "SHIPPING" ? LOOK_AGAIN_MS : false),
+    refetchInterval: (query) => (query.state.data?.waitingFor ? LOOK_AGAIN_MS : false),
   });
 }
 
@@ -102,6 +102,8 @@ export const acts = {
     (body: Schemas["Pieces"]): BenchAct =>
     (id) =>
       answer(api.POST("/api/shipments/{id}/left-behind", { params: { path: { id } }, body })),
+  askCarrier: (): BenchAct => (id) =>
+    answer(api.POST("/api/shipments/{id}/carrier-question", { params: { path: { id } } })),
   ship:
     (body: Schemas["ShipOrder"]): BenchAct =>
     (id) =>

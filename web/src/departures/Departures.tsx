@@ -1,12 +1,13 @@
 import { useQuery } from "@tanstack/react-query";
 import { useCallback } from "react";
-import { Link, useNavigate } from "react-router";
+import { useNavigate } from "react-router";
 import { answer, api, type Schemas } from "../api/client";
 import { count, day } from "../ui/format";
 import { benchOf } from "../ui/JobLink";
 import { Trouble, Waiting } from "../ui/states";
 import { useCursor } from "../ui/useCursor";
 import { JobRows } from "./JobRows";
+import { StuckThings } from "./StuckThings";
 import { TimeAxis } from "./TimeAxis";
 
 const LOOK_AGAIN_MS = 20_000;
@@ -21,7 +22,7 @@ export function Departures() {
   if (board.isPending) {
     return <Waiting what="The day's departures" />;
   }
-  if (board.isError) {
+  if (board.isLoadingError) {
     return <Trouble error={board.error} again={() => void board.refetch()} />;
   }
   return <Day board={board.data} />;
@@ -44,15 +45,7 @@ function Day({ board }: { board: Schemas["DepartureView"] }) {
         </p>
       </div>
       <TimeAxis board={board} />
-      {board.stuck.map((thing) => (
-        <p key={thing.thing + thing.reason} className="border-b border-base-300 px-3 py-1">
-          <strong className="text-warning">Stuck</strong>{" "}
-          <Link to={thing.address} className="underline">
-            {thing.thing}
-          </Link>
-          : {thing.reason} <em>{thing.cure}</em>
-        </p>
-      ))}
+      <StuckThings things={board.stuck} />
       <JobRows jobs={board.jobs} at={at} setAt={setAt} open={open} />
       <p className="quiet px-3 py-2">
         {count(board.jobsLater, "job", "jobs")} can leave on a later day and still be in time.

@@ -97,10 +97,10 @@ describe("the jobs that must still make it", () => {
     expect(shown).toContain("Will miss.");
     expect(shown).toContain("Wed 2 Dec");
     expect(shown).toContain("not known");
-    expect(shown).toContain('href="/bench/2407"');
+    expect(shown).toContain('href="/bench?job=2407"');
   });
 
   it("lead to a bench whatever stands in a number", () => {
-    expect(rows([{ ...job, job: "A/7 #2" }])).toContain('href="/bench/A%2F7%20%232"');
+    expect(rows([{ ...job, job: "A/7 #2" }])).toContain('href="/bench?job=A%2F7%20%232"');
   });
 });

@@ -90,7 +90,7 @@ function List({
   if (list.isPending) {
     return <Waiting what="The jobs" />;
   }
-  if (list.isError) {
+  if (list.isLoadingError) {
     return <Trouble error={list.error} again={() => void list.refetch()} />;
   }
   if (rows.length === 0) {

@@ -27,7 +27,7 @@ export function Postings({ timeZone }: { timeZone: string }) {
   if (list.isPending) {
     return <Waiting what="The postings" />;
   }
-  if (list.isError) {
+  if (list.isLoadingError) {
     return <Trouble error={list.error} again={() => void list.refetch()} />;
   }
   return (

@@ -18,7 +18,7 @@ export function Rates() {
   if (list.isPending) {
     return <Waiting what="The rate sheets" />;
   }
-  if (list.isError) {
+  if (list.isLoadingError) {
     return <Trouble error={list.error} again={() => void list.refetch()} />;
   }
   return (

@@ -1,6 +1,7 @@
 import { useQueryClient } from "@tanstack/react-query";
 import { useState } from "react";
 import { signIn } from "../api/client";
+import { asProblem } from "../api/problem";
 
 /** The door. */
 export function SignIn({ demo }: { demo: boolean }) {
@@ -12,16 +13,12 @@ export function SignIn({ demo }: { demo: boolean }) {
     setBusy(true);
     setRefused("");
     try {
-      const done = await signIn(String(form.get("name")).trim(), String(form.get("password")));
-      if (done) {
-        await queries.invalidateQueries({ queryKey: ["who"] });
-        return;
-      }
-      setRefused(
-        "Name and password do not belong together. Check both; after five wrong tries wait a minute.",
-      );
-    } catch {
-      setRefused("The server does not answer. Check that it runs, then try again.");
+      await signIn(String(form.get("name")).trim(), String(form.get("password")));
+      await queries.invalidateQueries({ queryKey: ["who"] });
+      return;
+    } catch (error) {
+      const problem = asProblem(error);
+      setRefused(`${problem.thing}: ${problem.detail} ${problem.cure}`);
     }
     setBusy(false);
   }

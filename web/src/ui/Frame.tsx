@@ -3,17 +3,18 @@ import { useMemo, useState } from "react";
 import { NavLink, useNavigate } from "react-router";
 import { type Schemas, signOut } from "../api/client";
 import { Clock } from "./Clock";
+import { Connection } from "./Connection";
 import { FindField } from "./FindField";
 import { Key } from "./Key";
 import { KeyHelp } from "./KeyHelp";
 import { useKeys } from "./keys";
 import { changeTheme } from "./theme";
 
-const SECTIONS = [
+const SECTIONS: { path: string; name: string; notFor?: string }[] = [
   { path: "/departures", name: "Departures" },
   { path: "/jobs", name: "Jobs" },
   { path: "/bench", name: "Bench" },
-  { path: "/postings", name: "Postings" },
+  { path: "/postings", name: "Postings", notFor: "PACKER" },
   { path: "/rates", name: "Rates" },
 ];
 
@@ -22,18 +23,20 @@ export function Frame({ who, children }: { who: Schemas["WhoView"]; children: Re
   const navigate = useNavigate();
   const queries = useQueryClient();
   const [help, setHelp] = useState(false);
+  const role = who.person?.role;
+  const sections = useMemo(() => SECTIONS.filter((section) => section.notFor !== role), [role]);
 
   useKeys(
     useMemo(
       () => [
-        ...SECTIONS.map((section, index) => ({
+        ...sections.map((section, index) => ({
           key: `Alt+${index + 1}`,
           label: section.name,
           run: () => void navigate(section.path),
         })),
         { key: "?", label: "Keys that work here", run: () => setHelp((shown) => !shown) },
       ],
-      [navigate],
+      [navigate, sections],
     ),
   );
 
@@ -48,7 +51,7 @@ export function Frame({ who, children }: { who: Schemas["WhoView"]; children: Re
       <header className="flex flex-wrap items-stretch gap-x-6 border-b-2 border-base-content px-5">
         <span className="self-center text-xl font-bold tracking-tight">Nobrec</span>
         <nav aria-label="Sections" className="flex">
-          {SECTIONS.map((section, index) => (
+          {sections.map((section, index) => (
             <NavLink
               key={section.path}
               to={section.path}
@@ -66,6 +69,7 @@ export function Frame({ who, children }: { who: Schemas["WhoView"]; children: Re
           <Clock now={who.now} timeZone={who.timeZone} demo={who.demo} />
         </div>
       </header>
+      <Connection />
       <main className="min-h-0 flex-1 overflow-auto">{children}</main>
       <footer className="quiet flex items-center gap-4 border-t border-base-300 px-5 py-1 text-sm">
         <span>{who.person?.displayName}</span>

@@ -1,8 +1,8 @@
 import { Link } from "react-router";
 
-/** Where a job's bench is. */
+/** Where a job's bench is; a number may hold any sign, so it stands where every sign may stand. */
 export function benchOf(job: string): string {
-  return "/bench/" + encodeURIComponent(job);
+  return "/bench?job=" + encodeURIComponent(job);
 }
 
 /** A job's number, which leads to its bench. */

@@ -1,3 +1,4 @@
+import { Link } from "react-router";
 import { asProblem } from "../api/problem";
 
 /** Something is on its way. */
@@ -27,6 +28,22 @@ export function Trouble({ error, again }: { error: unknown; again: () => void })
       <button type="button" className="act" onClick={again}>
         Try again
       </button>
+    </div>
+  );
+}
+
+/** An address that leads nowhere. */
+export function Nowhere() {
+  return (
+    <div className="space-y-3 p-6">
+      <h1>There is nothing at this address</h1>
+      <p>
+        It was typed wrong, or what was here has moved. The sections above lead on; the field at the top right
+        finds a job by its number.
+      </p>
+      <Link to="/departures" className="act">
+        To Departures
+      </Link>
     </div>
   );
 }

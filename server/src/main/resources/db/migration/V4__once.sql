@@ -90,14 +90,14 @@ INSERT IGNORE INTO intake_turn (source) VALUES ('file');
 -- One name, one spelling.
 UPDATE app_user SET sign_in = LOWER(TRIM(sign_in));
 ALTER TABLE app_user
-    MODIFY sign_in VARCHAR(60) CHARACTER SET ascii COLLATE ascii_bin NOT NULL,
+    MODIFY sign_in VARCHAR(60) CHARACTER SET utf8mb4 COLLATE utf8mb4_bin NOT NULL,
     DROP CONSTRAINT IF EXISTS app_user_spelling;
 ALTER TABLE app_user
     ADD CONSTRAINT app_user_spelling CHECK (sign_in REGEXP '^[a-z0-9][a-z0-9._-]{1,59}$');
 
 -- Wrong passwords, by the account they were tried on and by who sent them.
 CREATE TABLE IF NOT EXISTS sign_in_failure (
-    subject VARCHAR(80) CHARACTER SET ascii COLLATE ascii_bin NOT NULL PRIMARY KEY COMMENT 'account:id or sender:address',
+    subject VARCHAR(80) CHARACTER SET utf8mb4 COLLATE utf8mb4_bin NOT NULL PRIMARY KEY COMMENT 'account:id or sender:address',
     count   INT         NOT NULL,
     last_at DATETIME(6) NOT NULL,
     INDEX sign_in_failure_age (last_at)
@@ -105,7 +105,7 @@ CREATE TABLE IF NOT EXISTS sign_in_failure (
 
 -- Devices from which a person has signed in before; only the hash of what the device keeps is here.
 CREATE TABLE IF NOT EXISTS known_device (
-    token_hash  CHAR(64) CHARACTER SET ascii COLLATE ascii_bin NOT NULL PRIMARY KEY,
+    token_hash  CHAR(64) CHARACTER SET utf8mb4 COLLATE utf8mb4_bin NOT NULL PRIMARY KEY,
     app_user_id BIGINT      NOT NULL,
     last_at     DATETIME(6) NOT NULL,
     INDEX known_device_age (last_at),

@@ -14,6 +14,7 @@ import com.tngtech.archunit.lang.ArchRule;
 import com.tngtech.archunit.lang.ConditionEvents;
 import com.tngtech.archunit.lang.SimpleConditionEvent;
 import java.util.stream.Stream;
+import nobrec.server.platform.security.ForAllButPackers;
 import nobrec.server.platform.security.ForCoordinators;
 import nobrec.server.platform.security.ForEveryone;
 import nobrec.server.platform.security.ForTheBooks;
@@ -63,6 +64,7 @@ class ArchitectureTest {
             public void check(JavaMethod method, ConditionEvents events) {
                 boolean says = Stream.of(
                                 ForEveryone.class,
+                                ForAllButPackers.class,
                                 ForTheDesk.class,
                                 ForCoordinators.class,
                                 ForTheBooks.class,

@@ -123,7 +123,7 @@ public abstract class ServerTest {
         return mvc.method(HttpMethod.valueOf(method))
                 .uri(path)
                 .with(user(signIn).roles(role))
-                .with(csrf())
+                .with(csrf().asHeader())
                 .contentType(MediaType.APPLICATION_JSON)
                 .content(JSON.writeValueAsString(body))
                 .exchange();
@@ -143,7 +143,7 @@ public abstract class ServerTest {
                 .multipart()
                 .file(new MockMultipartFile("file", name, "text/csv", content))
                 .with(user(INES).roles("COORDINATOR"))
-                .with(csrf())
+                .with(csrf().asHeader())
                 .exchange();
     }
 

@@ -1,8 +1,9 @@
 package nobrec.server.account;
 
 import java.util.Optional;
+import nobrec.server.platform.security.PresentAccounts;
 import nobrec.server.platform.security.Role;
-import nobrec.server.platform.security.SignInAttempts;
+import nobrec.server.platform.security.SignInGate;
 import org.springframework.security.core.userdetails.User;
 import org.springframework.security.core.userdetails.UserDetails;
 import org.springframework.security.core.userdetails.UserDetailsService;
@@ -12,27 +13,30 @@ import org.springframework.stereotype.Service;
 
 /** The people who can sign in. */
 @Service
-public class Accounts implements UserDetailsService {
+public class Accounts implements UserDetailsService, PresentAccounts {
 
     private final AppUserMapper mapper;
     private final PasswordEncoder encoder;
-    private final SignInAttempts attempts;
 
-    Accounts(AppUserMapper mapper, PasswordEncoder encoder, SignInAttempts attempts) {
+    Accounts(AppUserMapper mapper, PasswordEncoder encoder) {
         this.mapper = mapper;
         this.encoder = encoder;
-        this.attempts = attempts;
     }
 
     @Override
     public UserDetails loadUserByUsername(String signIn) {
-        AppUser user = mapper.find(signIn).orElseThrow(() -> new UsernameNotFoundException("Nobody signs in so."));
+        AppUser user = mapper.find(SignInGate.spelled(signIn))
+                .orElseThrow(() -> new UsernameNotFoundException("Nobody signs in so."));
         return User.withUsername(user.signIn())
                 .password(user.passwordHash())
                 .roles(user.role().name())
                 .disabled(!user.active())
-                .accountLocked(attempts.isClosed(signIn))
                 .build();
+    }
+
+    @Override
+    public Optional<Role> roleOf(String signIn) {
+        return mapper.find(signIn).filter(AppUser::active).map(AppUser::role);
     }
 
     public Optional<AppUser> find(String signIn) {
@@ -45,6 +49,6 @@ public class Accounts implements UserDetailsService {
     }
 
     public void add(String signIn, String displayName, Role role, String password) {
-        mapper.insert(new AppUser(signIn, displayName, encoder.encode(password), role, true));
+        mapper.insert(new AppUser(0, SignInGate.spelled(signIn), displayName, encoder.encode(password), role, true));
     }
 }

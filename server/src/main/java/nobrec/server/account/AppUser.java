@@ -3,4 +3,4 @@ package nobrec.server.account;
 import nobrec.server.platform.security.Role;
 
 /** A person who can sign in. */
-public record AppUser(String signIn, String displayName, String passwordHash, Role role, boolean active) {}
+public record AppUser(long id, String signIn, String displayName, String passwordHash, Role role, boolean active) {}

@@ -8,6 +8,7 @@ import java.io.StringWriter;
 import java.io.UncheckedIOException;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 import nobrec.core.rating.Tariff;
 import nobrec.core.tariff.RateSheetReader;
@@ -21,6 +22,9 @@ final class RateSheetFile {
 
     private static final int FAULTS_SAID = 5;
 
+    /** Cells that begin with one of these are formulas to a spreadsheet; a figure with its sign is none. */
+    private static final Pattern FORMULA = Pattern.compile("[=@\\t\\r]|[+-](?![0-9.])");
+
     private RateSheetFile() {}
 
     static SheetReading read(String csv) {
@@ -30,7 +34,8 @@ final class RateSheetFile {
                 .allowMissingFields(true)
                 .allowExtraFields(true)
                 .ofCsvRecord(csv)) {
-            reader.forEach(row -> rows.add(row.getFields()));
+            reader.forEach(row ->
+                    rows.add(row.getFields().stream().map(RateSheetFile::plain).toList()));
         } catch (IOException impossible) {
             throw new UncheckedIOException(impossible);
         }
@@ -51,6 +56,15 @@ final class RateSheetFile {
                         "Mend these rows and read it again; the sheets that are here stay as they are."));
     }
 
+    /** A cell that a spreadsheet would take for a formula is written as text, with an apostrophe before it. */
+    private static String harmless(String cell) {
+        return FORMULA.matcher(cell).lookingAt() ? "'" + cell : cell;
+    }
+
+    private static String plain(String cell) {
+        return cell.startsWith("'") && FORMULA.matcher(cell.substring(1)).lookingAt() ? cell.substring(1) : cell;
+    }
+
     private static String say(SheetFault fault) {
         return "Row " + fault.row() + ": " + fault.reason();
     }
@@ -58,7 +72,9 @@ final class RateSheetFile {
     static String write(Tariff tariff) {
         StringWriter text = new StringWriter();
         try (CsvWriter writer = CsvWriter.builder().build(text)) {
-            RateSheetWriter.rows(tariff).forEach(writer::writeRecord);
+            RateSheetWriter.rows(tariff)
+                    .forEach(row -> writer.writeRecord(
+                            row.stream().map(RateSheetFile::harmless).toList()));
         } catch (IOException impossible) {
             throw new UncheckedIOException(impossible);
         }

@@ -38,6 +38,8 @@ class ImportController {
 
     record ImportResult(Optional<ImportView> run) {}
 
+    private static final int LONGEST_NAME = 255;
+
     private final CsvImport csvImport;
     private final ImportMapper mapper;
     private final Accounts accounts;
@@ -54,6 +56,10 @@ class ImportController {
         String name = file.getOriginalFilename();
         if (name == null || name.isBlank()) {
             throw Refusal.unusable("The file", "It has no name.", "Drop a saved file.");
+        }
+        if (name.length() > LONGEST_NAME) {
+            throw Refusal.unusable(
+                    "The file", "Its name has more than " + LONGEST_NAME + " letters.", "Give it a short name.");
         }
         long run = csvImport.takeIn(name, file.getBytes(), who.getName());
         return new ImportResult(mapper.byId(run).map(this::view));

@@ -6,6 +6,7 @@ import static org.springframework.security.test.web.servlet.request.SecurityMock
 
 import java.nio.charset.StandardCharsets;
 import java.time.Duration;
+import nobrec.core.rating.Tariff;
 import nobrec.server.ServerTest;
 import org.junit.jupiter.api.Test;
 import org.springframework.mock.web.MockMultipartFile;
@@ -28,13 +29,13 @@ class RateSheetsTest extends ServerTest {
             up to,20 lb,98.00,99.99,99.99,99.99,99.99,99.99,99.99,99.99
             """;
 
-    private MvcTestResult readIn(String csv, String role) {
+    private MvcTestResult readIn(String csv, String signIn, String role) {
         return mvc.post()
                 .uri("/api/rate-sheets")
                 .multipart()
                 .file(new MockMultipartFile("file", "saver.csv", "text/csv", csv.getBytes(StandardCharsets.UTF_8)))
-                .with(user(INES).roles(role))
-                .with(csrf())
+                .with(user(signIn).roles(role))
+                .with(csrf().asHeader())
                 .exchange();
     }
 
@@ -42,7 +43,7 @@ class RateSheetsTest extends ServerTest {
     void aSheetCountsFromItsFirstDayAndOldShipmentsKeepTheirs() throws Exception {
         JsonNode shipped = json(ship(weighedJob("T-33", "Plover Saver")));
         String paid = chosen(shipped).path("total").asString();
-        JsonNode taken = json(readIn(NEXT_YEAR, "COORDINATOR"));
+        JsonNode taken = json(readIn(NEXT_YEAR, INES, "COORDINATOR"));
         assertThat(taken.path("firstDay").asString()).isEqualTo("2027-01-01");
         assertThat(taken.path("cautions").get(0).path("reason").asString()).contains("the price falls to 98.00");
 
@@ -70,7 +71,7 @@ class RateSheetsTest extends ServerTest {
         assertThat(saver.path("sheets").get(0).path("summary").asString())
                 .isEqualTo("8 zones, 2 weight breaks up to 20 lb, size over 139, 0 surcharges");
 
-        MvcTestResult again = readIn(NEXT_YEAR, "COORDINATOR");
+        MvcTestResult again = readIn(NEXT_YEAR, INES, "COORDINATOR");
         assertThat(again.getResponse().getStatus()).isEqualTo(409);
         assertThat(json(again).path("detail").asString()).contains("from 2027-01-01 on already");
     }
@@ -87,10 +88,23 @@ class RateSheetsTest extends ServerTest {
     @Test
     void aBadSheetIsRefusedWithRowsAndReasons() {
         MvcTestResult refused =
-                readIn(NEXT_YEAR.replace("20 lb,98.00", "9 lb,98.00").replace("2027", "2028"), "COORDINATOR");
+                readIn(NEXT_YEAR.replace("20 lb,98.00", "9 lb,98.00").replace("2027", "2028"), INES, "COORDINATOR");
         assertThat(refused.getResponse().getStatus()).isEqualTo(422);
         assertThat(json(refused).path("detail").asString()).startsWith("Row 10: The weight 9 lb does not rise");
-        assertThat(readIn(NEXT_YEAR, "PACKER").getResponse().getStatus()).isEqualTo(403);
+        assertThat(readIn(NEXT_YEAR, "rufus", "PACKER").getResponse().getStatus())
+                .isEqualTo(403);
+    }
+
+    /** A title that a spreadsheet would carry out is written as text, and comes back as it was. */
+    @Test
+    void aFormulaInATitleIsNotCarriedOutWhereTheSheetIsOpened() {
+        String title = "=HYPERLINK(\"http://x.example\")";
+        String sheet = new String(demoFile("rates/plover-ground-2026.csv"), StandardCharsets.UTF_8)
+                .replace("surcharge,RES,Residence,", "surcharge,RES,\"" + title.replace("\"", "\"\"") + "\",");
+        Tariff tariff = RateSheetFile.readOrRefuse("x", sheet);
+        String written = RateSheetFile.write(tariff);
+        assertThat(written).contains("\"'=HYPERLINK(").doesNotContain(",=", ",\"=");
+        assertThat(RateSheetFile.readOrRefuse("y", written)).isEqualTo(tariff);
     }
 
     @Test

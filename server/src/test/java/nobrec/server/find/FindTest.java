@@ -15,8 +15,8 @@ class FindTest extends ServerTest {
     @CsvSource({
         "departures, /departures",
         "Postings, /postings",
-        "2401, /bench/2401",
-        "' 2401 ', /bench/2401",
+        "2401, /bench?job=2401",
+        "' 2401 ', /bench?job=2401",
     })
     void understandsSectionsAndWorkOrders(String text, String address) {
         assertThat(get("/api/find?text=" + text).path("address").asString()).isEqualTo(address);
@@ -32,7 +32,7 @@ class FindTest extends ServerTest {
         assertThat(get("/api/find?text=" + tracking.toLowerCase(Locale.ROOT))
                         .path("address")
                         .asString())
-                .isEqualTo("/bench/T-31");
+                .isEqualTo("/bench?job=T-31");
     }
 
     @Test

@@ -30,7 +30,7 @@ class ShippingTest extends ServerTest {
         await().untilAsserted(() -> assertThat(get("/api/postings?job=T-1").path("rows"))
                 .hasSize(3)
                 .allMatch(row -> row.path("state").asString().equals("DONE")));
-        assertThat(get("/api/find?text=" + tracking).path("address").asString()).isEqualTo("/bench/T-1");
+        assertThat(get("/api/find?text=" + tracking).path("address").asString()).isEqualTo("/bench?job=T-1");
         assertThat(get("/api/work-orders?text=T-1")
                         .path("rows")
                         .get(0)

@@ -1,24 +1,28 @@
 package nobrec.server.platform.problem;
 
+import jakarta.servlet.http.HttpServletRequest;
+import org.apache.tomcat.util.http.fileupload.impl.FileSizeLimitExceededException;
+import org.apache.tomcat.util.http.fileupload.impl.SizeLimitExceededException;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.beans.TypeMismatchException;
 import org.springframework.core.Ordered;
 import org.springframework.core.annotation.Order;
-import org.springframework.dao.DataAccessResourceFailureException;
 import org.springframework.dao.PessimisticLockingFailureException;
-import org.springframework.dao.TransientDataAccessResourceException;
+import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.ProblemDetail;
+import org.springframework.http.ResponseEntity;
 import org.springframework.http.converter.HttpMessageNotReadableException;
 import org.springframework.security.access.AccessDeniedException;
-import org.springframework.transaction.CannotCreateTransactionException;
 import org.springframework.web.ErrorResponse;
 import org.springframework.web.bind.MethodArgumentNotValidException;
 import org.springframework.web.bind.annotation.ExceptionHandler;
 import org.springframework.web.bind.annotation.RestControllerAdvice;
 import org.springframework.web.context.request.async.AsyncRequestNotUsableException;
-import org.springframework.web.multipart.MaxUploadSizeExceededException;
+import org.springframework.web.multipart.MultipartException;
+import org.springframework.web.servlet.ModelAndView;
+import org.springframework.web.servlet.resource.NoResourceFoundException;
 
 /** Says refusals as problem details (RFC 9457) with thing, reason (detail) and cure. */
 @RestControllerAdvice
@@ -43,10 +47,24 @@ class ProblemAdvice {
                 HttpStatus.UNPROCESSABLE_CONTENT, "What was entered", fields + ".", "Correct it and send again.");
     }
 
+    /** Too many bytes in all, or a head of a part, which holds the file's name, that is too long. */
     @ExceptionHandler
-    ProblemDetail tooLarge(MaxUploadSizeExceededException tooLarge) {
+    ProblemDetail notTaken(MultipartException refused) {
+        for (Throwable each = refused; each != null; each = each.getCause()) {
+            if (each instanceof FileSizeLimitExceededException || each instanceof SizeLimitExceededException) {
+                return problem(
+                        HttpStatus.CONTENT_TOO_LARGE,
+                        "The file",
+                        "It is larger than 10 MB.",
+                        "Split it and drop the parts.");
+            }
+        }
+        LOG.info("A file was not taken: {}", refused.getMessage());
         return problem(
-                HttpStatus.CONTENT_TOO_LARGE, "The file", "It is larger than 10 MB.", "Split it and drop the parts.");
+                HttpStatus.BAD_REQUEST,
+                "The file",
+                "It did not arrive whole, or its name is too long.",
+                "Give it a short name and drop it again.");
     }
 
     @ExceptionHandler
@@ -91,24 +109,31 @@ class ProblemAdvice {
                 "Look at it again, then repeat what you did.");
     }
 
-    @ExceptionHandler({
-        CannotCreateTransactionException.class,
-        DataAccessResourceFailureException.class,
-        TransientDataAccessResourceException.class
-    })
-    ProblemDetail databaseAway(RuntimeException away) {
-        LOG.error("The database does not answer: {}", away.getMessage());
-        return problem(
-                HttpStatus.SERVICE_UNAVAILABLE,
-                "The database",
-                "It does not answer just now.",
-                "Wait a moment: what is on the screen comes back by itself. Then look whether your last act was done.");
+    /** An address typed or kept that leads nowhere: the page says so; a program is told in its own form. */
+    @ExceptionHandler
+    Object nothingThere(NoResourceFoundException nothing, HttpServletRequest request) {
+        String accepted = request.getHeader(HttpHeaders.ACCEPT);
+        if (!request.getRequestURI().startsWith("/api/") && accepted != null && accepted.contains("text/html")) {
+            ModelAndView page = new ModelAndView("forward:/index.html");
+            page.setStatus(HttpStatus.NOT_FOUND);
+            return page;
+        }
+        return ResponseEntity.status(HttpStatus.NOT_FOUND)
+                .body(problem(
+                        HttpStatus.NOT_FOUND,
+                        "This address",
+                        "There is nothing here.",
+                        "Go back to the page you came from."));
     }
 
     @ExceptionHandler(Exception.class)
     ProblemDetail unexpected(Exception failed) {
         if (failed instanceof ErrorResponse response) {
             return notUnderstood(response);
+        }
+        if (DatabaseAway.isMeantBy(failed)) {
+            LOG.error("The database does not answer: {}", failed.getMessage());
+            return problem(HttpStatus.SERVICE_UNAVAILABLE, DatabaseAway.THING, DatabaseAway.REASON, DatabaseAway.CURE);
         }
         LOG.error("A request failed", failed);
         return problem(
