@@ -17,8 +17,8 @@ do_test() {
   trap 'database_stop "'"$bench"'/database"; rm -rf "'"$bench"'"' EXIT
   touch "$bench/started"
   database_start "$bench/database" "${ports[0]}"
-  database_create "$bench/database" nobrec_test nobrec_test
-  database_create "$bench/database" nobrec_e2e nobrec_test
+  database_create "$bench/database" nobrec_test nobrec_test nobrec_test
+  database_create "$bench/database" nobrec_e2e nobrec_test nobrec_test
   local outcome=0
   NOBREC_TEST_DB="jdbc:mariadb://127.0.0.1:${ports[0]}/" \
     NOBREC_TEST_PORTS="${ports[1]},${ports[2]},${ports[3]}" \

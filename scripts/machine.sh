@@ -1,8 +1,9 @@
 # What the machine must have. Debian's packages, and Node from the npm registry where Debian's is too old.
 
-STATE="$NOBREC_HOME/.nobrec"
+# An installation's state; another folder for checks that must not touch this one.
+STATE="${NOBREC_STATE:-$NOBREC_HOME/.nobrec}"
 LOGS="$STATE/logs"
-TOOLS="$STATE/tools"
+TOOLS="$NOBREC_HOME/.nobrec/tools"
 NODE_VERSION=20.20.2
 NPM_VERSION=11.6.2
 mkdir -p "$LOGS" "$TOOLS"

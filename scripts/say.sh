@@ -13,6 +13,7 @@ with_progress() {
   local what="$1" log="$2" started=$SECONDS
   shift 2
   printf '%s ' "$what"
+  rotate_log "$log"
   "$@" >"$log" 2>&1 </dev/null &
   local pid=$!
   while kill -0 "$pid" 2>/dev/null; do

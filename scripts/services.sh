@@ -25,39 +25,78 @@ help_stop() { say "./nobrec stop: stops server, stand-ins and database, by their
 help_status() { say "./nobrec status: says what is running and where. Ends with 1 when something is not."; }
 
 do_start() {
-  if is_running server && is_running standins && database_answers "$DB_FOLDER"; then
+  one_at_a_time
+  keep_private
+  start_everything
+  say_how_to_sign_in
+}
+
+start_everything() {
+  if all_answer; then
     say "Everything is running already."
-    say_how_to_sign_in
+    read_secrets "$CURRENT/secrets"
     return
   fi
   require_free_ports
   install_what_is_missing
   build_if_changed
-  read_secrets
+  require_set
   start_database
   start_standins
   start_server
   wait_for standins "http://127.0.0.1:$OUTSIDE_PORT/" "Starting the stand-ins"
   wait_for server "http://127.0.0.1:$PORT/actuator/health" "Starting the server"
-  say_how_to_sign_in
+  touch "$CURRENT/prepared"
 }
 
+# A process alone is not enough: a start that was cut off leaves some that do not answer.
+all_answer() {
+  is_running server && is_running standins && database_answers "$DB_FOLDER" &&
+    answers "http://127.0.0.1:$(port_of standins)/" && answers "http://127.0.0.1:$(port_of server)/actuator/health"
+}
+
+answers() { curl --silent --fail --output /dev/null --max-time 3 "$1"; }
+
 do_stop() {
+  one_at_a_time
+  stop_everything
+  say "Nothing of this installation is running. The data is kept."
+}
+
+stop_everything() {
   stop_process server "Server"
   stop_process standins "Stand-ins"
   if database_answers "$DB_FOLDER"; then
     database_stop "$DB_FOLDER"
     say "Database stopped."
   fi
-  say "Nothing of this installation is running. The data is kept."
 }
 
 do_status() {
   local all=0
-  is_running server && say "server     running  http://127.0.0.1:$(port_of server)" || { say "server     stopped"; all=1; }
-  is_running standins && say "stand-ins  running  http://127.0.0.1:$(port_of standins)" || { say "stand-ins  stopped"; all=1; }
-  database_answers "$DB_FOLDER" && say "database   running  port $(port_of database)" || { say "database   stopped"; all=1; }
+  say_part server "server   " "http://127.0.0.1:$(port_of server)/actuator/health" || all=1
+  say_part standins "stand-ins" "http://127.0.0.1:$(port_of standins)/" || all=1
+  if database_answers "$DB_FOLDER"; then
+    say "database   running  port $(port_of database)"
+  else
+    say "database   stopped"
+    all=1
+  fi
   return "$all"
+}
+
+# say_part NAME TITLE ADDRESS
+say_part() {
+  if ! is_running "$1"; then
+    say "$2  stopped"
+    return 1
+  fi
+  if answers "$3"; then
+    say "$2  running  ${3%/actuator/health}"
+  else
+    say "$2  runs and does not answer well: $(curl --silent --max-time 3 "$3" | head -c 300)"
+    return 1
+  fi
 }
 
 # A change in any source file makes the archives old.
@@ -69,50 +108,48 @@ build_if_changed() {
   if [ -d "$STATE/app" ] && [ -f "$STANDINS_JAR" ] && [ "$(cat "$STATE/built" 2>/dev/null)" = "$now" ]; then
     return
   fi
-  with_progress "Building (some minutes the first time)" "$LOGS/build.log" \
-    mvn -B -DskipTests -pl core,standins,web,server package
-  # Laid out as files the server starts in half the time.
-  rm -rf "$STATE/app"
-  java -Djarmode=tools -jar "$SERVER_JAR" extract --destination "$STATE/app" >"$LOGS/extract.log"
-  echo "$now" >"$STATE/built"
-}
-
-# Passwords are made up here, once, and never leave this folder.
-read_secrets() {
-  if [ ! -f "$STATE/secrets" ]; then
-    (
-      umask 077
-      printf 'DB_PASSWORD=%s\nDEMO_PASSWORD=%s\nDEMO_STARTED_AT=%s\n' \
-        "$(random_word 24)" "$(random_word 10)" "$(date +%s)" >"$STATE/secrets"
-    )
+  if [ -z "${NOBREC_IS_BUILT:-}" ]; then # checks run on what they have just built
+    with_progress "Building (some minutes the first time)" "$LOGS/build.log" \
+      mvn -B -DskipTests -pl core,standins,web,server package
   fi
-  # shellcheck source=/dev/null
-  . "$STATE/secrets"
+  # Laid out as files the server starts in half the time.
+  rm -rf "$STATE/built" "$STATE/app" "$STATE/app.new"
+  java -Djarmode=tools -jar "$SERVER_JAR" extract --destination "$STATE/app.new" >"$LOGS/extract.log"
+  mv "$STATE/app.new" "$STATE/app"
+  echo "$now" >"$STATE/built.new"
+  mv "$STATE/built.new" "$STATE/built"
 }
-
-random_word() { od -An -N64 -tx1 /dev/urandom | tr -d ' \n' | cut -c "1-$1"; }
 
 start_database() {
-  if database_answers "$DB_FOLDER"; then return; fi
-  database_start "$DB_FOLDER" "$DB_PORT"
-  database_create "$DB_FOLDER" nobrec "$DB_PASSWORD"
-  echo "$DB_PORT" >"$STATE/database.port"
-  say "Database runs on port $DB_PORT."
+  if ! database_answers "$DB_FOLDER"; then
+    database_start "$DB_FOLDER" "$DB_PORT"
+    echo "$DB_PORT" >"$STATE/database.port"
+    say "Database runs on port $DB_PORT."
+  fi
+  database_create "$DB_FOLDER" "$DB_NAME" "$DB_OWNER_PASSWORD" "$DB_PASSWORD"
 }
 
 start_standins() {
   if is_running standins; then return; fi
-  launch standins "$OUTSIDE_PORT" \
-    java -Xmx128m -XX:+UseSerialGC -jar "$STANDINS_JAR" "$OUTSIDE_PORT" "$SCALE_PORT" "$STATE/standins" demo/records.json
+  launch standins "$OUTSIDE_PORT" env NOBREC_LOG_FILE="$LOGS/standins.log" \
+    java -Xmx128m -XX:+UseSerialGC -Dlogback.configurationFile=standins-log.xml -jar "$STANDINS_JAR" \
+    "$OUTSIDE_PORT" "$SCALE_PORT" "$CURRENT/standins" demo/records.json
 }
 
 start_server() {
   if is_running server; then return; fi
+  if [ ! -e "$CURRENT/prepared" ]; then
+    # A first start that was cut off may have left half of the tables: nobody has ever worked with them.
+    printf 'DROP DATABASE IF EXISTS `%s`; CREATE DATABASE `%s`;\n' "$DB_NAME" "$DB_NAME" | database_sql "$DB_FOLDER"
+  fi
   export NOBREC_PORT="$PORT" NOBREC_SCALE_PORT="$SCALE_PORT" NOBREC_OUTSIDE_ADDRESS="http://127.0.0.1:$OUTSIDE_PORT"
-  export NOBREC_DB_URL="jdbc:mariadb://127.0.0.1:$(port_of database)/nobrec" NOBREC_DB_PASSWORD="$DB_PASSWORD"
+  export NOBREC_DB_URL="jdbc:mariadb://127.0.0.1:$(port_of database)/$DB_NAME"
+  export NOBREC_DB_USER="$DB_NAME" NOBREC_DB_PASSWORD="$DB_PASSWORD"
+  export NOBREC_DB_OWNER="${DB_NAME}_owner" NOBREC_DB_OWNER_PASSWORD="$DB_OWNER_PASSWORD"
   export NOBREC_DEMO_FOLDER="$NOBREC_HOME/demo" NOBREC_DEMO_PASSWORD="$DEMO_PASSWORD"
   export NOBREC_DEMO_STARTSAT="$DEMO_STARTS_AT" NOBREC_DEMO_STARTEDAT="$DEMO_STARTED_AT"
-  launch server "$PORT" java -Xmx768m -jar "$STATE/app/$(basename "$SERVER_JAR")"
+  launch server "$PORT" env NOBREC_LOG_FILE="$LOGS/server.log" NOBREC_LOG_CONSOLE=OFF \
+    java -Xmx768m -jar "$STATE/app/$(basename "$SERVER_JAR")"
 }
 
 # Before anything is built or started: a taken port is said at once.
@@ -135,7 +172,8 @@ require_free() {
 launch() {
   local name="$1" port="$2"
   shift 2
-  setsid "$@" >"$LOGS/$name.log" 2>&1 </dev/null &
+  rotate_log "$LOGS/$name.out"
+  (umask 077 && exec setsid "$@" >"$LOGS/$name.out" 2>&1 </dev/null 9>&-) &
   echo $! >"$STATE/$name.pid"
   echo "$port" >"$STATE/$name.port"
 }
@@ -147,8 +185,8 @@ wait_for() {
   until curl --silent --fail --output /dev/null --max-time 2 "$2"; do
     is_running "$1" || {
       printf ' failed\n'
-      tail -n 25 "$LOGS/$1.log" >&2
-      fail "$3: it ended. The whole output is in $LOGS/$1.log."
+      tail -qn 25 "$LOGS/$1.out" "$LOGS/$1.log" >&2
+      fail "$3: it ended. The whole output is in $LOGS/$1.log and $LOGS/$1.out."
     }
     [ $((SECONDS - started)) -lt 120 ] || fail "$3: no answer within two minutes. See $LOGS/$1.log."
     sleep 0.25
@@ -171,7 +209,7 @@ stop_process() {
   local pid waited=0
   is_running "$1" || return 0
   pid=$(cat "$STATE/$1.pid")
-  kill "$pid"
+  kill "$pid" 2>/dev/null || true
   while kill -0 "$pid" 2>/dev/null; do
     sleep 0.2
     waited=$((waited + 1))
@@ -182,13 +220,12 @@ stop_process() {
 }
 
 say_how_to_sign_in() {
-  read_secrets
   cat <<TEXT
 
 Nobrec:     http://127.0.0.1:$(port_of server)
 Stand-ins:  http://127.0.0.1:$(port_of standins)   the other side: carriers, books, order desk, scale
 Sign in as  ines  (coordinator), password  $DEMO_PASSWORD
-            tobin (coordinator), rufus (packer), odette (bookkeeper), admin: the same password
+            tobin (coordinator), rufus (packer), odette (bookkeeper), hollis (owner), admin: the same password
 Try it:     drop demo/orders-tuesday.csv on Jobs
 TEXT
 }

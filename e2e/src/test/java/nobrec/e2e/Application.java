@@ -8,11 +8,9 @@ import java.net.http.HttpRequest;
 import java.net.http.HttpResponse;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.time.Duration;
 import java.time.Instant;
+import java.util.HashMap;
 import java.util.Map;
-import org.slf4j.Logger;
-import org.slf4j.LoggerFactory;
 
 /**
  * The packaged application as processes of its own: stand-ins and server, on ports and a database of the checks. One for
@@ -23,8 +21,6 @@ final class Application {
     static final String PASSWORD = "correct horse";
     static final Path DEMO = Path.of("..", "demo").toAbsolutePath().normalize();
 
-    private static final Logger LOG = LoggerFactory.getLogger(Application.class);
-    private static final Duration START_LIMIT = Duration.ofSeconds(120);
     private static final HttpClient HTTP = HttpClient.newHttpClient();
     private static Application only;
 
@@ -33,8 +29,8 @@ final class Application {
     private final Path folder;
     private final Path demo;
     private final long demoStartedAt = Instant.now().getEpochSecond();
-    private Process standIns;
-    private Process server;
+    private Launched standIns;
+    private Launched server;
 
     private Application(Path demo) throws IOException {
         this.demo = demo;
@@ -99,102 +95,30 @@ final class Application {
 
     /** Stops the server as {@code ./nobrec stop} does, and starts it again. */
     void restartServer() {
-        endProcess(server);
+        server.stop();
         startServer();
     }
 
     private void startStandIns() {
-        standIns = launch(
-                "standins",
-                Map.of(),
-                "java",
-                "-jar",
-                archive("standins"),
-                ports[1],
-                ports[2],
-                folder.resolve("standins").toString(),
-                demo.resolve("records.json").toString());
-        await(outside("/"), standIns);
+        standIns = Launched.standIns(ports[1], ports[2], folder.resolve("standins"), demo.resolve("records.json"));
+        standIns.await(outside("/"));
     }
 
     private void startServer() {
-        server = launch(
-                "server",
-                Map.of(
-                        "NOBREC_PORT",
-                        ports[0],
-                        "NOBREC_OUTSIDE_ADDRESS",
-                        outside(""),
-                        "NOBREC_SCALE_PORT",
-                        ports[2],
-                        "NOBREC_DB_URL",
-                        database + "nobrec_e2e",
-                        "NOBREC_DB_PASSWORD",
-                        "nobrec_test",
-                        "NOBREC_DEMO_FOLDER",
-                        demo.toString(),
-                        "NOBREC_DEMO_PASSWORD",
-                        PASSWORD,
-                        "NOBREC_DEMO_STARTSAT",
-                        "2026-12-01T13:05:00",
-                        "NOBREC_DEMO_STARTEDAT",
-                        Long.toString(demoStartedAt)),
-                "java",
-                "-jar",
-                archive("server"));
-        await(address("/actuator/health"), server);
+        server = Launched.server("server", settings());
+        server.await(address("/actuator/health"));
     }
 
-    private static String archive(String module) {
-        return Path.of("..", module, "target", module + "-0.1.0-run.jar")
-                .toAbsolutePath()
-                .normalize()
-                .toString();
-    }
-
-    private Process launch(String name, Map<String, String> settings, String... command) {
-        ProcessBuilder builder = new ProcessBuilder(command)
-                .redirectErrorStream(true)
-                .redirectOutput(ProcessBuilder.Redirect.appendTo(
-                        Path.of("target", name + ".log").toFile()));
-        builder.environment().putAll(settings);
-        try {
-            return builder.start();
-        } catch (IOException failed) {
-            throw new UncheckedIOException(failed);
-        }
-    }
-
-    private static void await(String address, Process process) {
-        Instant limit = Instant.now().plus(START_LIMIT);
-        while (Instant.now().isBefore(limit) && process.isAlive()) {
-            try {
-                if (HTTP.send(
-                                        HttpRequest.newBuilder(URI.create(address))
-                                                .timeout(Duration.ofSeconds(2))
-                                                .build(),
-                                        HttpResponse.BodyHandlers.discarding())
-                                .statusCode()
-                        == 200) {
-                    return;
-                }
-                Thread.sleep(200);
-            } catch (IOException notYet) {
-                LOG.debug("{} does not answer yet", address);
-                pause();
-            } catch (InterruptedException ended) {
-                Thread.currentThread().interrupt();
-            }
-        }
-        throw new IllegalStateException("No answer from " + address + "; see the logs in e2e/target.");
-    }
-
-    private static void pause() {
-        try {
-            Thread.sleep(200);
-        } catch (InterruptedException ended) {
-            Thread.currentThread().interrupt();
-        }
+    private Map<String, String> settings() {
+        Map<String, String> settings = new HashMap<>(Launched.databaseSettings(database, "nobrec_e2e"));
+        settings.put("NOBREC_PORT", ports[0]);
+        settings.put("NOBREC_OUTSIDE_ADDRESS", outside(""));
+        settings.put("NOBREC_SCALE_PORT", ports[2]);
+        settings.put("NOBREC_DEMO_FOLDER", demo.toString());
+        settings.put("NOBREC_DEMO_PASSWORD", PASSWORD);
+        settings.put("NOBREC_DEMO_STARTSAT", "2026-12-01T13:05:00");
+        settings.put("NOBREC_DEMO_STARTEDAT", Long.toString(demoStartedAt));
+        return settings;
     }
 
     private static HttpResponse<String> send(HttpRequest request) {
@@ -209,16 +133,7 @@ final class Application {
     }
 
     private void end() {
-        endProcess(server);
-        endProcess(standIns);
-    }
-
-    private static void endProcess(Process process) {
-        process.destroy();
-        try {
-            process.waitFor();
-        } catch (InterruptedException ended) {
-            Thread.currentThread().interrupt();
-        }
+        server.stop();
+        standIns.stop();
     }
 }

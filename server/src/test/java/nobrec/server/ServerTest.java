@@ -84,7 +84,13 @@ public abstract class ServerTest {
         return Map.of(
                 "spring.datasource.url",
                 database + "nobrec_test",
+                "spring.datasource.username",
+                "nobrec_test",
                 "spring.datasource.password",
+                "nobrec_test",
+                "spring.flyway.user",
+                "nobrec_test_owner",
+                "spring.flyway.password",
                 "nobrec_test",
                 "nobrec.outside.address",
                 "http://127.0.0.1:" + STAND_INS.httpPort(),
