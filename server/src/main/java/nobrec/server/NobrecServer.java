@@ -12,6 +12,8 @@ public class NobrecServer {
 
     public static void main(String[] arguments) {
         TimeZone.setDefault(TimeZone.getTimeZone("UTC"));
+        // A connection is tried each time it is taken: one to a database that is away is never waited for.
+        System.setProperty("com.zaxxer.hikari.aliveBypassWindowMs", "0");
         SpringApplication.run(NobrecServer.class, arguments);
     }
 }

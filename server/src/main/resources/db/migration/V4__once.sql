@@ -111,3 +111,10 @@ CREATE TABLE IF NOT EXISTS known_device (
     INDEX known_device_age (last_at),
     FOREIGN KEY (app_user_id) REFERENCES app_user (id)
 );
+
+-- Counts the changes of what is set up, so that each server knows when what it remembers is old.
+CREATE TABLE IF NOT EXISTS set_up_version (
+    id      TINYINT NOT NULL PRIMARY KEY,
+    version BIGINT  NOT NULL
+);
+INSERT IGNORE INTO set_up_version (id, version) VALUES (1, 0);

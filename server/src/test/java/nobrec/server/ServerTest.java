@@ -55,6 +55,11 @@ public abstract class ServerTest {
     @TestConfiguration
     static class Time {
         @Bean
+        StatementCount statementCount() {
+            return new StatementCount();
+        }
+
+        @Bean
         @Primary
         TestClock testClock() {
             return new TestClock();

@@ -1,7 +1,6 @@
 package nobrec.server.carrier;
 
 import java.time.Clock;
-import java.time.Duration;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.util.List;
@@ -17,6 +16,7 @@ import nobrec.core.rating.Rating.Prices;
 import nobrec.core.rating.Service;
 import nobrec.core.rating.Tariff;
 import nobrec.server.platform.Remembered;
+import nobrec.server.platform.SetUpVersion;
 import nobrec.server.platform.problem.Refusal;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -24,23 +24,22 @@ import org.springframework.transaction.annotation.Transactional;
 @org.springframework.stereotype.Service
 public class ServiceCatalog {
 
-    /** Set-up seldom changes; another server's change is seen after this. */
-    private static final Duration REMEMBERED = Duration.ofSeconds(5);
-
     private final CarrierMapper mapper;
     private final RateSheetMapper rateSheets;
     private final Clock clock;
+    private final SetUpVersion version;
     private final Remembered<SetUp> setUp;
     private final Map<Long, Remembered<Map<String, Pickup>>> pickups = new ConcurrentHashMap<>();
 
     /** A sheet that was kept is never changed, so it can be remembered by its id. */
     private final Map<Long, Tariff> sheetsById = new ConcurrentHashMap<>();
 
-    ServiceCatalog(CarrierMapper mapper, RateSheetMapper rateSheets, Clock clock) {
+    ServiceCatalog(CarrierMapper mapper, RateSheetMapper rateSheets, SetUpVersion version, Clock clock) {
         this.mapper = mapper;
         this.rateSheets = rateSheets;
         this.clock = clock;
-        this.setUp = new Remembered<>(REMEMBERED, this::readSetUp);
+        this.version = version;
+        this.setUp = new Remembered<>(version, this::readSetUp);
     }
 
     /** What is set up, read together. */
@@ -90,7 +89,7 @@ public class ServiceCatalog {
         return pickups.computeIfAbsent(
                         siteId,
                         id -> new Remembered<>(
-                                REMEMBERED,
+                                version,
                                 () -> mapper.pickups(id).stream()
                                         .collect(Collectors.toMap(PickupRow::carrierCode, PickupRow::pickup))))
                 .get();
@@ -136,14 +135,13 @@ public class ServiceCatalog {
     public void add(Carrier carrier, long siteId, Pickup pickup) {
         mapper.insertCarrier(carrier);
         mapper.insertPickup(PickupRow.of(siteId, carrier.code(), pickup));
-        setUp.forget();
-        pickups.clear();
+        version.changed();
     }
 
     @Transactional
     public void add(Service service) {
         mapper.insertService(ServiceRow.of(service));
-        setUp.forget();
+        version.changed();
     }
 
     /**
@@ -166,13 +164,13 @@ public class ServiceCatalog {
         }
         Instant now = clock.instant();
         rateSheets.insert(tariff.serviceCode(), tariff.firstDay(), csv, now);
-        setUp.forget();
+        version.changed();
         return tariff;
     }
 
     @Transactional
     public void addFuel(List<FuelRow> rows) {
         rows.forEach(rateSheets::insertFuel);
-        setUp.forget();
+        version.changed();
     }
 }

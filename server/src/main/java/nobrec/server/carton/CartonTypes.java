@@ -1,10 +1,10 @@
 package nobrec.server.carton;
 
-import java.time.Duration;
 import java.util.List;
 import nobrec.core.measure.Weight;
 import nobrec.core.packing.CartonType;
 import nobrec.server.platform.Remembered;
+import nobrec.server.platform.SetUpVersion;
 import nobrec.server.platform.problem.Refusal;
 import org.springframework.stereotype.Service;
 
@@ -12,15 +12,15 @@ import org.springframework.stereotype.Service;
 @Service
 public class CartonTypes {
 
-    private static final Duration REMEMBERED = Duration.ofSeconds(5);
-
     private final CartonTypeMapper mapper;
+    private final SetUpVersion version;
     private final Remembered<List<CartonType>> types;
 
-    CartonTypes(CartonTypeMapper mapper) {
+    CartonTypes(CartonTypeMapper mapper, SetUpVersion version) {
         this.mapper = mapper;
+        this.version = version;
         this.types = new Remembered<>(
-                REMEMBERED,
+                version,
                 () -> mapper.all().stream().map(CartonTypeRow::cartonType).toList());
     }
 
@@ -43,6 +43,6 @@ public class CartonTypes {
 
     public void add(CartonType carton) {
         mapper.insert(CartonTypeRow.of(carton));
-        types.forget();
+        version.changed();
     }
 }

@@ -1,6 +1,5 @@
 package nobrec.server.charge;
 
-import java.time.Duration;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Set;
@@ -8,6 +7,7 @@ import nobrec.core.charging.ChargeRule;
 import nobrec.core.charging.ChargeRules;
 import nobrec.core.charging.FreightBill;
 import nobrec.server.platform.Remembered;
+import nobrec.server.platform.SetUpVersion;
 import org.springframework.stereotype.Service;
 
 /** How the shop turns freight cost into what the customer pays. */
@@ -18,14 +18,14 @@ public class ShopChargeRules {
     private static final ChargeRule AT_COST =
             new ChargeRule("At cost", ChargeRule.Applies.ALWAYS, 0, 0, false, 0, 0, 0, 0, 0, Set.of(), false);
 
-    private static final Duration REMEMBERED = Duration.ofSeconds(5);
-
     private final ChargeRuleMapper mapper;
+    private final SetUpVersion version;
     private final Remembered<List<ChargeRuleRow>> rules;
 
-    ShopChargeRules(ChargeRuleMapper mapper) {
+    ShopChargeRules(ChargeRuleMapper mapper, SetUpVersion version) {
         this.mapper = mapper;
-        this.rules = new Remembered<>(REMEMBERED, mapper::all);
+        this.version = version;
+        this.rules = new Remembered<>(version, mapper::all);
     }
 
     /** The rule that counts for a shipment on a day. */
@@ -39,6 +39,6 @@ public class ShopChargeRules {
 
     public void add(LocalDate firstDay, ChargeRule rule) {
         mapper.insert(ChargeRuleRow.of(firstDay, rule));
-        rules.forget();
+        version.changed();
     }
 }

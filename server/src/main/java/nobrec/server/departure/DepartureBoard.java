@@ -29,7 +29,7 @@ import nobrec.server.shipment.DepartedRow;
 import nobrec.server.shipment.Shipments;
 import nobrec.server.site.Site;
 import nobrec.server.site.Sites;
-import nobrec.server.workorder.WorkOrder;
+import nobrec.server.workorder.OpenOrder;
 import nobrec.server.workorder.WorkOrders;
 import org.springframework.stereotype.Component;
 
@@ -71,7 +71,7 @@ class DepartureBoard {
     }
 
     /** A job, the service it would go by, and what that means for its promise. */
-    private record Planned(WorkOrder job, Service service, Pickup pickup, DepartureOutlook outlook) {
+    private record Planned(OpenOrder job, Service service, Pickup pickup, DepartureOutlook outlook) {
 
         boolean mustLeaveToday() {
             return outlook.verdict() == Verdict.MUST_LEAVE_TODAY;
@@ -87,6 +87,8 @@ class DepartureBoard {
                 .filter(each -> each.outlook().verdict() != Verdict.CAN_WAIT)
                 .toList();
         List<Planned> shown = urgent.subList(0, Math.min(urgent.size(), MOST_JOBS));
+        Map<Long, Weight> weights =
+                workOrders.weights(urgent.stream().map(each -> each.job().id()).toList());
         return new DepartureView(
                 site.company() + ", " + site.town(),
                 now.toLocalDate(),
@@ -94,8 +96,11 @@ class DepartureBoard {
                 site.opensAt(),
                 site.closesAt(),
                 WorkingDays.isWorkingDay(now.toLocalDate()),
-                pickupViews(pickups, planned, now),
-                shown.stream().map(each -> view(each, now)).toList(),
+                pickupViews(pickups, urgent, weights, now),
+                shown.stream()
+                        .map(each -> view(
+                                each, Optional.ofNullable(weights.get(each.job().id())), now))
+                        .toList(),
                 planned.size() - urgent.size(),
                 stuck.all());
     }
@@ -126,18 +131,19 @@ class DepartureBoard {
                 .toList();
     }
 
-    private static Destination destination(WorkOrder job, Zone zone) {
+    private static Destination destination(OpenOrder job, Zone zone) {
         return new Destination(job.shipTo().country(), job.shipTo().postalCode(), job.placeKind(), Optional.of(zone));
     }
 
-    private List<PickupView> pickupViews(Map<String, Pickup> pickups, List<Planned> planned, LocalDateTime now) {
+    private List<PickupView> pickupViews(
+            Map<String, Pickup> pickups, List<Planned> planned, Map<Long, Weight> weights, LocalDateTime now) {
         Map<String, DepartedRow> departed = shipments.departedOn(now.toLocalDate()).stream()
                 .collect(Collectors.toMap(DepartedRow::carrierCode, row -> row));
         return catalog.carriers().stream()
                 .filter(carrier -> pickups.containsKey(carrier.code()))
                 .sorted(Comparator.comparing(
                         carrier -> pickups.get(carrier.code()).cutOff()))
-                .map(carrier -> pickupView(carrier, pickups.get(carrier.code()), departed, planned, now))
+                .map(carrier -> pickupView(carrier, pickups.get(carrier.code()), departed, planned, weights, now))
                 .toList();
     }
 
@@ -146,6 +152,7 @@ class DepartureBoard {
             Pickup pickup,
             Map<String, DepartedRow> departed,
             List<Planned> planned,
+            Map<Long, Weight> weights,
             LocalDateTime now) {
         DepartedRow onIt = departed.getOrDefault(carrier.code(), new DepartedRow(carrier.code(), 0, Weight.ZERO));
         List<Planned> promised = planned.stream()
@@ -160,19 +167,20 @@ class DepartureBoard {
                 onIt.packages(),
                 MeasureText.show(onIt.weight(), settings.units()),
                 promised.size(),
-                sum(promised).map(weight -> MeasureText.show(weight, settings.units())));
+                sum(promised, weights).map(weight -> MeasureText.show(weight, settings.units())));
     }
 
-    private static Optional<Weight> sum(List<Planned> jobs) {
+    private static Optional<Weight> sum(List<Planned> jobs, Map<Long, Weight> weights) {
         Optional<Weight> sum = Optional.of(Weight.ZERO);
         for (Planned each : jobs) {
-            sum = sum.flatMap(so -> each.job().weight().map(so::plus));
+            Optional<Weight> own = Optional.ofNullable(weights.get(each.job().id()));
+            sum = sum.flatMap(so -> own.map(so::plus));
         }
         return sum;
     }
 
-    private JobOutlookView view(Planned each, LocalDateTime now) {
-        WorkOrder job = each.job();
+    private JobOutlookView view(Planned each, Optional<Weight> jobWeight, LocalDateTime now) {
+        OpenOrder job = each.job();
         boolean today = each.outlook().nextDeparture().equals(now.toLocalDate());
         return new JobOutlookView(
                 job.number(),
@@ -184,7 +192,7 @@ class DepartureBoard {
                 each.outlook().nextDeparture(),
                 each.service().name(),
                 each.service().carrier().name(),
-                job.weight().map(weight -> MeasureText.show(weight, settings.units())),
+                jobWeight.map(weight -> MeasureText.show(weight, settings.units())),
                 job.status(),
                 each.outlook().reason());
     }

@@ -1,7 +1,10 @@
 package nobrec.server.place;
 
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.function.Function;
+import java.util.stream.Collectors;
 import nobrec.core.address.AddressCheck;
 import nobrec.core.address.PostalAddress;
 import nobrec.core.address.PostalArea;
@@ -12,6 +15,9 @@ import org.springframework.stereotype.Service;
 public class PostalReference {
 
     private final PostalReferenceMapper mapper;
+
+    /** Some 900 areas, read once: they come with the application and never change while it runs. */
+    private volatile Map<String, PostalArea> areas = Map.of();
 
     PostalReference(PostalReferenceMapper mapper) {
         this.mapper = mapper;
@@ -24,6 +30,11 @@ public class PostalReference {
 
     /** The area of a postal code; empty when no postal code of that area exists. */
     public Optional<PostalArea> areaOf(String postalCode) {
-        return mapper.findArea(PostalArea.codeOf(postalCode)).map(PostalAreaRow::area);
+        if (areas.isEmpty()) {
+            areas = mapper.areas().stream()
+                    .map(PostalAreaRow::area)
+                    .collect(Collectors.toMap(PostalArea::code, Function.identity()));
+        }
+        return Optional.ofNullable(areas.get(PostalArea.codeOf(postalCode)));
     }
 }

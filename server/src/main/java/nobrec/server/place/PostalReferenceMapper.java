@@ -11,7 +11,7 @@ interface PostalReferenceMapper {
 
     Optional<AddressCheck.KnownPostalCode> findCode(String code);
 
-    Optional<PostalAreaRow> findArea(String code);
+    List<PostalAreaRow> areas();
 
     boolean isEmpty();
 

@@ -1,33 +1,28 @@
 package nobrec.server.platform;
 
-import java.time.Duration;
 import java.util.function.Supplier;
 
-/** A value that is read again once it is older than a while. Several servers on one database agree again after that time. */
+/** A value of what is set up, read again once anything of that has changed on any server. */
 public final class Remembered<T> {
 
-    private record Reading<T>(T value, long nanos) {}
+    private record Reading<T>(T value, long version) {}
 
-    private final long whileNanos;
+    private final SetUpVersion version;
     private final Supplier<T> reader;
     private volatile Reading<T> latest;
 
-    public Remembered(Duration whileFor, Supplier<T> reader) {
-        this.whileNanos = whileFor.toNanos();
+    public Remembered(SetUpVersion version, Supplier<T> reader) {
+        this.version = version;
         this.reader = reader;
     }
 
     public T get() {
+        long now = version.current();
         Reading<T> known = latest;
-        if (known == null || System.nanoTime() - known.nanos() > whileNanos) {
-            known = new Reading<>(reader.get(), System.nanoTime());
+        if (known == null || known.version() != now) {
+            known = new Reading<>(reader.get(), now);
             latest = known;
         }
         return known.value();
-    }
-
-    /** The next one who asks reads it anew. */
-    public void forget() {
-        latest = null;
     }
 }

@@ -262,7 +262,8 @@ class BenchController {
     @PostMapping("/{id}/ship")
     @ForTheDesk
     BenchView ship(@PathVariable long id, @Valid @RequestBody ShipOrder order, Principal who) {
-        shipping.ship(id, new Shipping.Seen(order.service(), order.total()), who.getName());
-        return views.of(id);
+        return shipping.ship(id, new Shipping.Seen(order.service(), order.total()), who.getName())
+                .map(gone -> views.of(gone.shipment(), gone.jobs()))
+                .orElseGet(() -> views.of(id));
     }
 }

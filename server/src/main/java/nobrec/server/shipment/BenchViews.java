@@ -81,7 +81,10 @@ class BenchViews {
     }
 
     BenchView of(Shipment shipment) {
-        Jobs jobs = shipments.jobs(shipment);
+        return of(shipment, shipments.jobs(shipment));
+    }
+
+    BenchView of(Shipment shipment, Jobs jobs) {
         WorkOrder job = jobs.leading();
         if (shipment.state() == ShipmentState.OPEN) {
             Assessment assessment = assessor.assess(shipment, jobs);
@@ -94,13 +97,14 @@ class BenchViews {
                     assessment.charge().map(OfferViews::charge),
                     assessment.allowsShipping());
         }
+        List<ChargeLineRow> kept = offerViews.keptLines(shipment);
         return view(
                 shipment,
                 jobs,
-                offerViews.kept(shipment),
+                offerViews.kept(shipment, kept),
                 "As it was shipped.",
                 List.of(),
-                offerViews.keptCharge(shipment),
+                offerViews.keptCharge(shipment, kept),
                 false);
     }
 

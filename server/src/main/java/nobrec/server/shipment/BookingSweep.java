@@ -76,8 +76,9 @@ public class BookingSweep implements DueWork<Booking> {
         if (answer instanceof CarrierGateway.Booking.NeverArrived) {
             answer = gateway.book(carrier, booking.bookingKey(), booking.request());
         }
-        outcomes.settle(booking, answer);
-        followUps.runFor(booking.shipmentId());
+        if (outcomes.settle(booking, answer)) {
+            followUps.runFor(booking.shipmentId());
+        }
     }
 
     @Override

@@ -17,8 +17,6 @@ interface FollowUpMapper {
     /** The next one whose time has come, which no other server takes until the transaction ends. */
     Optional<FollowUp> nextDue(DueTimes times);
 
-    Optional<FollowUp> byIdLocked(long id);
-
     List<FollowUp> of(long shipmentId);
 
     /** Those that did not come to an end at the first try, with the job they are for. */

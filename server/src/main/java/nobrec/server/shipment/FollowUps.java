@@ -59,9 +59,25 @@ public class FollowUps implements DueWork<FollowUp> {
         worker.run(this);
     }
 
-    /** Does at once what follows on a shipment; what does not come to an end is left to the sweep. */
-    void runFor(long shipmentId) {
-        mapper.of(shipmentId).forEach(each -> worker.runOne(this, () -> mapper.byIdLocked(each.id())));
+    /**
+     * Does at once what follows on a shipment that this server has settled just now: the leases are its own. What does not
+     * come to an end is left to the sweep.
+     */
+    Gone runFor(long shipmentId) {
+        Gone gone = load(shipmentId);
+        mapper.of(shipmentId).forEach(each -> worker.attempt(this, each, () -> carryOut(each, gone)));
+        return gone;
+    }
+
+    /** A shipment that has its tracking numbers, with all that is told of it. */
+    record Gone(Shipment shipment, Jobs jobs, Service service) {}
+
+    private Gone load(long shipmentId) {
+        Shipment shipment = shipments.byId(shipmentId);
+        return new Gone(
+                shipment,
+                shipments.jobs(shipment),
+                catalog.service(shipment.outcome().orElseThrow().serviceCode()));
     }
 
     /** What still follows on a shipment, and did not come to an end at once. */
@@ -92,13 +108,13 @@ public class FollowUps implements DueWork<FollowUp> {
 
     @Override
     public void carryOut(FollowUp followUp) {
-        Shipment shipment = shipments.byId(followUp.shipmentId());
-        Jobs jobs = shipments.jobs(shipment);
-        Service service = catalog.service(shipment.outcome().orElseThrow().serviceCode());
-        Runnable keep = switch (followUp.kind()) {
-            case PAPERS -> papers.draw(shipment, jobs, service);
-            case POSTINGS -> () -> events.publishEvent(ShipmentShipped.of(shipment, jobs, service));
-        };
+        carryOut(followUp, load(followUp.shipmentId()));
+    }
+
+    private void carryOut(FollowUp followUp, Gone gone) {
+        Runnable keep = followUp.kind() == FollowUp.Kind.PAPERS
+                ? papers.draw(gone.shipment(), gone.jobs(), gone.service())
+                : () -> events.publishEvent(ShipmentShipped.of(gone.shipment(), gone.jobs(), gone.service()));
         try {
             transactions.executeWithoutResult(status -> {
                 mapper.done(followUp.id());

@@ -122,8 +122,13 @@ class OfferViews {
         return new MoneyLineView(title, Moneys.show(amount.abs()), amount.isNegative(), reason);
     }
 
+    /** The charge lines of a shipment as they were when it went. */
+    List<ChargeLineRow> keptLines(Shipment shipment) {
+        return mapper.chargeLines(shipment.id());
+    }
+
     /** The offer a shipment went by, from what was kept. */
-    List<OfferView> kept(Shipment shipment) {
+    List<OfferView> kept(Shipment shipment, List<ChargeLineRow> kept) {
         return shipment.outcome()
                 .map(outcome -> {
                     Service service = catalog.service(outcome.serviceCode());
@@ -144,14 +149,14 @@ class OfferViews {
                             outcome.deliveryDate(),
                             0,
                             List.of(),
-                            keptLines(shipment),
-                            keptSums(shipment)));
+                            keptLines(kept),
+                            keptSums(kept)));
                 })
                 .orElse(List.of());
     }
 
-    private List<ChargeLineView> keptLines(Shipment shipment) {
-        return mapper.chargeLines(shipment.id()).stream()
+    private static List<ChargeLineView> keptLines(List<ChargeLineRow> kept) {
+        return kept.stream()
                 .filter(row -> row.side() == ChargeLineRow.Side.COST)
                 .map(row -> new ChargeLineView(
                         Optional.ofNullable(row.packageNumber()),
@@ -161,9 +166,9 @@ class OfferViews {
                 .toList();
     }
 
-    private List<PackageSumView> keptSums(Shipment shipment) {
+    private static List<PackageSumView> keptSums(List<ChargeLineRow> kept) {
         Map<Integer, Money> sums = new TreeMap<>();
-        mapper.chargeLines(shipment.id()).stream()
+        kept.stream()
                 .filter(row -> row.side() == ChargeLineRow.Side.COST && row.packageNumber() != null)
                 .forEach(row -> sums.merge(row.packageNumber(), row.amount(), Money::plus));
         return sums.entrySet().stream()
@@ -171,9 +176,9 @@ class OfferViews {
                 .toList();
     }
 
-    Optional<ChargeView> keptCharge(Shipment shipment) {
+    Optional<ChargeView> keptCharge(Shipment shipment, List<ChargeLineRow> kept) {
         return shipment.outcome().map(outcome -> {
-            List<ChargeLineRow> rows = mapper.chargeLines(shipment.id()).stream()
+            List<ChargeLineRow> rows = kept.stream()
                     .filter(row -> row.side() == ChargeLineRow.Side.CUSTOMER)
                     .toList();
             return charge(

@@ -4,6 +4,7 @@ import java.time.Instant;
 import java.time.LocalDate;
 import java.util.Collection;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import nobrec.core.measure.Size;
 import nobrec.core.measure.Weight;
@@ -67,9 +68,6 @@ interface ShipmentMapper {
 
     List<ContentRow> contentsOf(long shipmentId);
 
-    /** The service chosen when shipping began. */
-    String serviceOf(long id);
-
     /** Those of the numbers that packages have already. */
     List<String> trackingNumbersInUse(@Param("numbers") Collection<String> numbers);
 
@@ -112,9 +110,11 @@ interface ShipmentMapper {
             @Param("state") ShipmentState state,
             @Param("startedBy") String startedBy);
 
+    /** From open to shipping, with what it goes by and what that comes to. */
     @ChangesOneRow
-    void updateOutcome(
+    void beginShipping(
             @Param("id") long id,
+            @Param("startedBy") String startedBy,
             @Param("serviceCode") String serviceCode,
             @Param("shipDate") LocalDate shipDate,
             @Param("deliveryDate") LocalDate deliveryDate,
@@ -125,11 +125,10 @@ interface ShipmentMapper {
     @ChangesOneRow
     void markShipped(@Param("id") long id, @Param("shippedAt") Instant shippedAt);
 
-    @ChangesOneRow
-    void updateTrackingNumber(
-            @Param("shipmentId") long shipmentId,
-            @Param("number") int number,
-            @Param("trackingNumber") String trackingNumber);
+    /** By package number. A number that another package has is refused by the database. */
+    @ChangesAnyRows
+    void updateTrackingNumbers(
+            @Param("shipmentId") long shipmentId, @Param("trackingNumbers") Map<Integer, String> trackingNumbers);
 
     @ChangesAnyRows
     void deleteChargeLines(long shipmentId);

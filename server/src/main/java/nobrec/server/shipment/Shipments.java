@@ -112,6 +112,16 @@ public class Shipments {
         return load(mapper.byIdLocked(id).orElseThrow(Shipments::none));
     }
 
+    /** The same without what is in its packages. */
+    Shipment lockedInOutline(long id) {
+        ShipmentRow row = mapper.byIdLocked(id).orElseThrow(Shipments::none);
+        return row.shipment(
+                mapper.linesOf(id),
+                mapper.packagesOf(id).stream()
+                        .map(each -> each.holding(List.of(), List.of()))
+                        .toList());
+    }
+
     public Optional<Long> workOrderOfTrackingNumber(String trackingNumber) {
         return mapper.workOrderOfTrackingNumber(trackingNumber);
     }

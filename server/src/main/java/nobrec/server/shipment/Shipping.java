@@ -1,5 +1,6 @@
 package nobrec.server.shipment;
 
+import java.util.Optional;
 import nobrec.core.rating.Carrier;
 import nobrec.server.carrier.CarrierGateway;
 import nobrec.server.carrier.ServiceCatalog;
@@ -36,22 +37,28 @@ class Shipping {
         this.catalog = catalog;
     }
 
-    /** Ships, or leaves the shipment waiting for the carrier's answer when none comes in time. */
-    void ship(long shipmentId, Seen seen, String signIn) {
+    /**
+     * Ships, or leaves the shipment waiting for the carrier's answer when none comes in time.
+     *
+     * @return the shipment as it has left; empty while that is not known
+     */
+    Optional<FollowUps.Gone> ship(long shipmentId, Seen seen, String signIn) {
         Booking booking = intents.begin(shipmentId, seen, signIn);
         Carrier carrier = catalog.carrier(booking.carrierCode());
         CarrierGateway.Booking answer;
         try {
             answer = gateway.book(carrier, booking.bookingKey(), booking.request());
-            outcomes.settle(booking, answer);
-            followUps.runFor(shipmentId);
+            if (outcomes.settle(booking, answer)) {
+                return Optional.of(followUps.runFor(shipmentId));
+            }
         } catch (RuntimeException failed) {
             LOG.error("Shipment {} was begun and not finished; it goes on by itself", shipmentId, failed);
-            return;
+            return Optional.empty();
         }
         if (answer instanceof CarrierGateway.Booking.Refused refused) {
             throw Refusal.unusable(
                     carrier.name(), "It refused the shipment: " + refused.reason(), "Mend that and ship again.");
         }
+        return Optional.empty();
     }
 }

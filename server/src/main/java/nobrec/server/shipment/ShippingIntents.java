@@ -87,8 +87,7 @@ class ShippingIntents {
         requireReady(job, assessment);
         Offer offer = assessment.chosenOffer().orElseThrow();
         requireUnchanged(job, offer, seen);
-        keepCharges(shipmentId, assessment, offer);
-        mapper.updateState(shipmentId, ShipmentState.OPEN, ShipmentState.SHIPPING, signIn);
+        keepCharges(shipmentId, assessment, offer, signIn);
         Booking booking = intent(shipment, jobs, offer);
         bookings.insert(booking);
         actLog.write(
@@ -156,7 +155,7 @@ class ShippingIntents {
     }
 
     /** The charge lines as of now stay with the shipment, whatever becomes of rates and rules. */
-    private void keepCharges(long shipmentId, Assessment assessment, Offer offer) {
+    private void keepCharges(long shipmentId, Assessment assessment, Offer offer, String signIn) {
         CustomerCharge charge = assessment.charge().orElseThrow();
         List<ChargeLineRow> rows = new ArrayList<>();
         for (ChargeLine line : offer.chargeLines()) {
@@ -177,10 +176,10 @@ class ShippingIntents {
                     line.amount(),
                     Shortened.to(LONGEST_EXPLANATION, line.reason() + " " + charge.reason())));
         }
-        mapper.deleteChargeLines(shipmentId);
         mapper.insertChargeLines(shipmentId, rows);
-        mapper.updateOutcome(
+        mapper.beginShipping(
                 shipmentId,
+                signIn,
                 offer.service().code(),
                 offer.departure(),
                 offer.delivery(),

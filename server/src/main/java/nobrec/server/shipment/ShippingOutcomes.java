@@ -5,13 +5,11 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.stream.Collectors;
-import nobrec.core.rating.Service;
 import nobrec.server.actlog.ActLog;
 import nobrec.server.carrier.CarrierGateway;
 import nobrec.server.carrier.ServiceCatalog;
 import nobrec.server.platform.Shortened;
 import nobrec.server.platform.outbox.GrowingPause;
-import nobrec.server.workorder.WorkOrder;
 import nobrec.server.workorder.WorkOrders;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
@@ -54,23 +52,24 @@ class ShippingOutcomes {
         this.clock = clock;
     }
 
+    /** @return whether the shipment has left by this answer */
     @Transactional
-    public void settle(Booking booking, CarrierGateway.Booking answer) {
-        Shipment shipment = shipments.locked(booking.shipmentId());
+    public boolean settle(Booking booking, CarrierGateway.Booking answer) {
+        Shipment shipment = shipments.lockedInOutline(booking.shipmentId());
         boolean awaited = shipment.state() == ShipmentState.SHIPPING
                 && bookings.waitingOf(shipment.id())
                         .filter(waiting -> waiting.bookingKey().equals(booking.bookingKey()))
                         .isPresent();
         if (!awaited) {
-            return;
+            return false;
         }
         if (answer instanceof CarrierGateway.Booking.Accepted accepted) {
             String fault = faultOf(accepted.trackingNumbers(), shipment);
             if (fault.isEmpty()) {
                 accept(booking, shipment, accepted.trackingNumbers());
-            } else {
-                putOff(booking, fault);
+                return true;
             }
+            putOff(booking, fault);
         } else if (answer instanceof CarrierGateway.Booking.Refused refused) {
             refuse(booking, shipment, refused.reason());
         } else {
@@ -80,6 +79,7 @@ class ShippingOutcomes {
                             ? unknown.reason()
                             : "The carrier has not got it yet.");
         }
+        return false;
     }
 
     /** Why an acceptance cannot be right; empty text when it can. */
@@ -96,30 +96,22 @@ class ShippingOutcomes {
 
     private void accept(Booking booking, Shipment shipment, Map<Integer, String> trackingNumbers) {
         bookings.updateState(booking.bookingKey(), BookingState.ACCEPTED, "");
-        trackingNumbers.forEach((number, tracking) -> mapper.updateTrackingNumber(shipment.id(), number, tracking));
+        mapper.updateTrackingNumbers(shipment.id(), trackingNumbers);
         mapper.markShipped(shipment.id(), clock.instant());
-        Jobs jobs = shipments.jobs(shipment);
-        jobs.all().forEach(job -> workOrders.markShipped(job.id(), leaving(shipment, job)));
+        List<String> jobs = workOrders.markShipped(shipment.lines().stream()
+                .collect(Collectors.toMap(Shipment.Line::workOrderLineId, Shipment.Line::quantity)));
         followUps.begin(shipment.id());
-        Service service = catalog.service(mapper.serviceOf(shipment.id()));
         actLog.write(
                 shipment.startedBy().orElse(ActLog.BY_ITSELF),
                 "shipped",
-                "Job " + jobs.numbers(),
-                service.name() + ", " + String.join(", ", trackingNumbers.values()));
-    }
-
-    /** Pieces of a work order in the shipment, by line. */
-    private static Map<Long, Integer> leaving(Shipment shipment, WorkOrder job) {
-        Set<Long> own = job.lines().stream().map(WorkOrder.Line::id).collect(Collectors.toSet());
-        return shipment.lines().stream()
-                .filter(line -> own.contains(line.workOrderLineId()))
-                .collect(Collectors.toMap(Shipment.Line::workOrderLineId, Shipment.Line::quantity));
+                "Job " + String.join(" and ", jobs),
+                catalog.carrier(booking.carrierCode()).name() + ", " + String.join(", ", trackingNumbers.values()));
     }
 
     private void refuse(Booking booking, Shipment shipment, String reason) {
         bookings.updateState(booking.bookingKey(), BookingState.REFUSED, Shortened.to(LONGEST_ANSWER, reason));
         mapper.updateState(shipment.id(), ShipmentState.SHIPPING, ShipmentState.OPEN, null);
+        mapper.deleteChargeLines(shipment.id());
         actLog.write(
                 shipment.startedBy().orElse(ActLog.BY_ITSELF),
                 "was refused by the carrier",

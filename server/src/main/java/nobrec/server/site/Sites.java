@@ -2,6 +2,9 @@ package nobrec.server.site;
 
 import java.time.Clock;
 import java.time.LocalDateTime;
+import java.util.List;
+import nobrec.server.platform.Remembered;
+import nobrec.server.platform.SetUpVersion;
 import nobrec.server.platform.problem.Refusal;
 import org.springframework.stereotype.Service;
 
@@ -10,27 +13,31 @@ import org.springframework.stereotype.Service;
 public class Sites {
 
     private final SiteMapper mapper;
+    private final SetUpVersion version;
+    private final Remembered<List<Site>> sites;
     private final Clock clock;
 
-    Sites(SiteMapper mapper, Clock clock) {
+    Sites(SiteMapper mapper, SetUpVersion version, Clock clock) {
         this.mapper = mapper;
+        this.version = version;
+        this.sites = new Remembered<>(version, mapper::all);
         this.clock = clock;
     }
 
     /** The site shipments leave from unless something else is said: the first one. */
     public Site home() {
-        return mapper.all().stream()
+        return sites.get().stream()
                 .findFirst()
                 .orElseThrow(() -> Refusal.notFound("A site of ours", "Set up the shop's address first."));
     }
 
     /** The home site's time zone; UTC while nothing is set up. */
     public String timeZone() {
-        return mapper.all().stream().findFirst().map(Site::timeZone).orElse("UTC");
+        return sites.get().stream().findFirst().map(Site::timeZone).orElse("UTC");
     }
 
     public Site byId(long id) {
-        return mapper.all().stream()
+        return sites.get().stream()
                 .filter(site -> site.id() == id)
                 .findFirst()
                 .orElseThrow(() -> Refusal.notFound("Site " + id, "Set it up first."));
@@ -42,6 +49,7 @@ public class Sites {
 
     public void add(Site site) {
         mapper.insert(site);
+        version.changed();
     }
 
     /** What the clock on that site's wall shows. */

@@ -4,11 +4,11 @@ import java.time.Clock;
 import java.util.List;
 import nobrec.core.intake.OrderReader;
 import nobrec.core.intake.RowFault;
-import nobrec.core.intake.WorkOrderDraft;
 import nobrec.server.actlog.ActLog;
 import nobrec.server.platform.Shortened;
 import nobrec.server.platform.problem.Refusal;
-import nobrec.server.workorder.WorkOrders;
+import nobrec.server.workorder.WorkOrderIntake;
+import org.springframework.dao.PessimisticLockingFailureException;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -23,13 +23,13 @@ public class CsvImport {
     private static final int MOST_FAULTS_KEPT = 200;
 
     private final ImportMapper mapper;
-    private final WorkOrders workOrders;
+    private final WorkOrderIntake intake;
     private final ActLog actLog;
     private final Clock clock;
 
-    CsvImport(ImportMapper mapper, WorkOrders workOrders, ActLog actLog, Clock clock) {
+    CsvImport(ImportMapper mapper, WorkOrderIntake intake, ActLog actLog, Clock clock) {
         this.mapper = mapper;
-        this.workOrders = workOrders;
+        this.intake = intake;
         this.actLog = actLog;
         this.clock = clock;
     }
@@ -41,6 +41,7 @@ public class CsvImport {
      */
     @Transactional
     public long takeIn(String fileName, byte[] content, String signIn) {
+        takeTurn(fileName);
         CsvFile file = CsvFile.read(fileName, content);
         List<String> missing = Layouts.SHOP_EXPORT.missingIn(file.header());
         if (!missing.isEmpty()) {
@@ -53,12 +54,7 @@ public class CsvImport {
         NewImportRun run = new NewImportRun(
                 Shortened.to(LONGEST_NAME, fileName), Layouts.SHOP_EXPORT.name(), clock.instant(), signIn);
         mapper.insert(run);
-        int taken = 0;
-        for (WorkOrderDraft draft : result.orders()) {
-            if (workOrders.takeIn(SOURCE, run.getId(), draft)) {
-                taken++;
-            }
-        }
+        int taken = intake.takeIn(SOURCE, run.getId(), result.orders());
         int recognised = result.orders().size() - taken;
         mapper.complete(run.getId(), taken, recognised, result.faultyOrders().size());
         keepFaults(run.getId(), result.faults());
@@ -69,6 +65,18 @@ public class CsvImport {
                 taken + " new, " + recognised + " already here, "
                         + result.faultyOrders().size() + " left out");
         return run.getId();
+    }
+
+    /** Files of one source come in one after the other; whoever comes meanwhile is told, and does not wait unseen. */
+    private void takeTurn(String fileName) {
+        try {
+            mapper.takeTurn(SOURCE);
+        } catch (PessimisticLockingFailureException taken) {
+            throw Refusal.conflict(
+                    "File “" + fileName + "”",
+                    "Another file is coming in at this moment.",
+                    "Wait until that one is in, then drop yours again.");
+        }
     }
 
     private void keepFaults(long runId, List<RowFault> faults) {

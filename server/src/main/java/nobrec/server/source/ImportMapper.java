@@ -10,6 +10,9 @@ import org.apache.ibatis.annotations.Param;
 @Mapper
 interface ImportMapper {
 
+    /** Locks the source's row until the transaction ends, or fails at once when somebody else has it. */
+    String takeTurn(String source);
+
     void insert(NewImportRun run);
 
     @ChangesOneRow

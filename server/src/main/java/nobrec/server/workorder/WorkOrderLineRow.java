@@ -2,7 +2,6 @@ package nobrec.server.workorder;
 
 import java.util.Optional;
 import nobrec.core.intake.LineGoods;
-import nobrec.core.intake.WorkOrderDraft;
 import nobrec.core.measure.Length;
 import nobrec.core.measure.Size;
 import nobrec.core.measure.Weight;
@@ -10,7 +9,6 @@ import nobrec.core.packing.Handling;
 import nobrec.core.rating.FreightClass;
 import nobrec.core.rating.GoodsClass;
 import nobrec.server.platform.LotText;
-import nobrec.server.platform.Moneys;
 import org.joda.money.Money;
 
 /** A row of table work_order_line. */
@@ -36,31 +34,6 @@ record WorkOrderLineRow(
         boolean nothingOnTop,
         boolean alone,
         String lots) {
-
-    static WorkOrderLineRow of(long workOrderId, int position, WorkOrderDraft.Line line) {
-        return new WorkOrderLineRow(
-                0,
-                workOrderId,
-                position,
-                line.item(),
-                line.description(),
-                line.quantity(),
-                0,
-                0,
-                line.unitWeight().orElse(null),
-                line.unitSize().map(Size::length).orElse(null),
-                line.unitSize().map(Size::width).orElse(null),
-                line.unitSize().map(Size::height).orElse(null),
-                line.goods().unitValueCents().map(Moneys::ofCents).orElse(null),
-                line.goods().hsCode(),
-                line.goods().origin(),
-                line.goods().goodsClass().orElse(null),
-                line.goods().freightClass().map(FreightClass::toString).orElse(null),
-                line.handling().thisSideUp(),
-                line.handling().nothingOnTop(),
-                line.handling().alone(),
-                LotText.write(line.lots()));
-    }
 
     WorkOrder.Line line() {
         Optional<Size> size =

@@ -21,7 +21,13 @@ interface WorkOrderMapper {
 
     List<WorkOrderRow> byIds(@Param("ids") Collection<Long> ids);
 
-    List<WorkOrderRow> notShipped(@Param("limit") int limit);
+    /** Not shipped and promised for a day, the earliest first. */
+    List<OpenOrderRow> promised(@Param("limit") int limit);
+
+    /** Not shipped and not promised. */
+    List<OpenOrderRow> withoutPromise(@Param("limit") int limit);
+
+    List<OrderWeightRow> weights(@Param("ids") Collection<Long> ids);
 
     List<WorkOrderListRow> page(
             @Param("status") WorkOrderStatus status,
@@ -31,10 +37,14 @@ interface WorkOrderMapper {
 
     List<WorkOrderLineRow> linesOf(@Param("workOrderIds") Collection<Long> workOrderIds);
 
-    /** No row when the number is there already. */
-    int insertIfNew(NewWorkOrder workOrder);
+    /** Those whose number was not there already. */
+    List<NewOrderId> insertNew(
+            @Param("source") String source,
+            @Param("importRunId") long importRunId,
+            @Param("takenInAt") String takenInAt,
+            @Param("rows") String rows);
 
-    void insertLines(@Param("rows") List<WorkOrderLineRow> rows);
+    void insertLines(@Param("rows") String rows);
 
     @ChangesOneRow
     void updateStatus(@Param("id") long id, @Param("status") WorkOrderStatus status);
@@ -52,9 +62,12 @@ interface WorkOrderMapper {
     @ChangesAnyRows
     void shipLines(@Param("pieces") Map<Long, Integer> pieces);
 
-    /** Shipped when all of it has left, else ready for the rest. */
-    @ChangesOneRow
-    void updateStatusAfterShipping(long id);
+    /** The work orders of these lines: shipped when all of one has left, else ready for the rest. */
+    @ChangesAnyRows
+    void updateStatusAfterShipping(@Param("lines") Collection<Long> lines);
+
+    /** Numbers of the work orders of these lines. */
+    List<String> numbersOfLines(@Param("lines") Collection<Long> lines);
 
     /** Nobody else opens or ships it until the transaction ends. */
     Optional<Long> lock(long id);

@@ -1,13 +1,13 @@
 package nobrec.server.workorder;
 
-import java.time.Clock;
 import java.util.ArrayList;
+import java.util.Collection;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
 import nobrec.core.address.PostalAddress;
-import nobrec.core.intake.WorkOrderDraft;
+import nobrec.core.measure.Weight;
 import nobrec.server.platform.problem.Refusal;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -20,30 +20,9 @@ public class WorkOrders {
     private static final int MOST_OPEN = 500;
 
     private final WorkOrderMapper mapper;
-    private final Clock clock;
 
-    WorkOrders(WorkOrderMapper mapper, Clock clock) {
+    WorkOrders(WorkOrderMapper mapper) {
         this.mapper = mapper;
-        this.clock = clock;
-    }
-
-    /**
-     * Takes a work order in, unless its number is there already.
-     *
-     * @return whether it was new
-     */
-    @Transactional
-    public boolean takeIn(String source, long importRunId, WorkOrderDraft draft) {
-        NewWorkOrder row = new NewWorkOrder(source, importRunId, draft, clock.instant());
-        if (mapper.insertIfNew(row) == 0) {
-            return false;
-        }
-        List<WorkOrderLineRow> lines = new ArrayList<>();
-        for (WorkOrderDraft.Line line : draft.lines()) {
-            lines.add(WorkOrderLineRow.of(row.getId(), lines.size() + 1, line));
-        }
-        mapper.insertLines(lines);
-        return true;
     }
 
     public Optional<WorkOrder> find(String number) {
@@ -76,9 +55,26 @@ public class WorkOrders {
         return ids.stream().map(found::get).toList();
     }
 
-    /** Those not shipped yet, the earliest promise first. */
-    public List<WorkOrder> notShipped() {
-        return withLines(mapper.notShipped(MOST_OPEN));
+    /** Those not shipped yet, the earliest promise first, those without one last. */
+    public List<OpenOrder> notShipped() {
+        List<OpenOrder> promised =
+                mapper.promised(MOST_OPEN).stream().map(OpenOrderRow::order).toList();
+        if (promised.size() == MOST_OPEN) {
+            return promised;
+        }
+        List<OpenOrder> all = new ArrayList<>(promised);
+        mapper.withoutPromise(MOST_OPEN - promised.size()).forEach(row -> all.add(row.order()));
+        return all;
+    }
+
+    /** What the records say each of them weighs, by id; one of which a weight is missing is not in it. */
+    public Map<Long, Weight> weights(Collection<Long> ids) {
+        if (ids.isEmpty()) {
+            return Map.of();
+        }
+        return mapper.weights(ids).stream()
+                .filter(row -> row.weight() != null)
+                .collect(Collectors.toMap(OrderWeightRow::id, OrderWeightRow::weight));
     }
 
     private List<WorkOrder> withLines(List<WorkOrderRow> rows) {
@@ -110,14 +106,16 @@ public class WorkOrders {
     }
 
     /**
-     * Pieces of it have left. When all have, the work order is shipped; else it is ready for the rest.
+     * Pieces have left. A work order of which all have left is shipped; else it is ready for the rest.
      *
      * @param pieces by line id
+     * @return the numbers of the work orders they are of
      */
     @Transactional
-    public void markShipped(long id, Map<Long, Integer> pieces) {
+    public List<String> markShipped(Map<Long, Integer> pieces) {
         mapper.shipLines(pieces);
-        mapper.updateStatusAfterShipping(id);
+        mapper.updateStatusAfterShipping(pieces.keySet());
+        return mapper.numbersOfLines(pieces.keySet());
     }
 
     public void correctCarrierAccount(long id, String account) {

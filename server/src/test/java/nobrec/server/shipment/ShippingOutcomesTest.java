@@ -45,7 +45,7 @@ class ShippingOutcomesTest {
 
     private void shipmentIs(ShipmentState state) {
         when(bookings.waitingOf(7)).thenReturn(Optional.of(booking));
-        when(shipments.locked(7))
+        when(shipments.lockedInOutline(7))
                 .thenReturn(new Shipment(
                         7,
                         1,

@@ -9,12 +9,17 @@ import java.util.Map;
 import java.util.concurrent.CompletableFuture;
 import java.util.stream.Stream;
 import nobrec.server.ServerTest;
+import nobrec.server.StatementCount;
 import org.junit.jupiter.api.Test;
+import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.http.HttpStatus;
 import org.springframework.test.web.servlet.assertj.MvcTestResult;
 import tools.jackson.databind.JsonNode;
 
 class ShippingTest extends ServerTest {
+
+    @Autowired
+    private StatementCount count;
 
     @Test
     void fromTheRecordToTheBooks() {
@@ -54,6 +59,20 @@ class ShippingTest extends ServerTest {
             }
         }
         assertThat(chosen(bench).path("name").asString()).isEqualTo("Dunlin Two Day");
+    }
+
+    /** Besides these each transaction has three of its own (begin, commit, end) and the session two: sixty in all. */
+    @Test
+    void aShipActHasFewStatements() {
+        JsonNode bench = weighedJob("T-10", "Plover Ground");
+        int statements = count.of(() -> assertThat(ship(bench)).hasStatusOk());
+        assertThat(statements).isLessThanOrEqualTo(46);
+    }
+
+    @Test
+    void departuresAskFewQuestionsHoweverManyJobsThereAre() {
+        get("/api/departures");
+        assertThat(count.of(() -> get("/api/departures"))).isLessThanOrEqualTo(14);
     }
 
     @Test

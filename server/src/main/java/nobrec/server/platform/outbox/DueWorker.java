@@ -54,13 +54,14 @@ public class DueWorker {
             row.ifPresent(each -> work.take(each, times.leaseEnds()));
             return row;
         });
-        taken.ifPresent(row -> carryOut(work, row));
+        taken.ifPresent(row -> attempt(work, row, () -> work.carryOut(row)));
         return taken.isPresent();
     }
 
-    private <T> void carryOut(DueWork<T> work, T row) {
+    /** Carries out a row that is taken already; what fails is put off. */
+    public <T> void attempt(DueWork<T> work, T row, Runnable act) {
         try {
-            work.carryOut(row);
+            act.run();
         } catch (RuntimeException failed) {
             LOG.error("{}: one could not be carried out and is tried again later", work.name(), failed);
             work.failed(row, "Something went wrong here; it is tried again by itself.");

@@ -17,6 +17,7 @@ import org.springframework.core.Ordered;
 import org.springframework.core.annotation.Order;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
+import org.springframework.session.web.http.SessionRepositoryFilter;
 import org.springframework.stereotype.Component;
 import org.springframework.web.filter.OncePerRequestFilter;
 
@@ -29,6 +30,10 @@ class RequestLimits extends OncePerRequestFilter {
 
     private static final Logger LOG = LoggerFactory.getLogger(RequestLimits.class);
     private static final int SIGN_IN_LIMIT = 4_096;
+
+    /** What the session's filter looks for to know that it has done its work: pages and health need no session. */
+    private static final String OUTSIDE_THE_SESSION = SessionRepositoryFilter.class.getName() + ".FILTERED";
+
     private static final int FILE_TIME_FACTOR = 6;
 
     private final RequestSettings settings;
@@ -44,6 +49,9 @@ class RequestLimits extends OncePerRequestFilter {
     @Override
     protected void doFilterInternal(HttpServletRequest request, HttpServletResponse response, FilterChain chain)
             throws ServletException, IOException {
+        if (!request.getRequestURI().startsWith("/api/")) {
+            request.setAttribute(OUTSIDE_THE_SESSION, true);
+        }
         if (!settings.hosts().contains(request.getServerName().toLowerCase(Locale.ROOT))) {
             problems.write(
                     response,

@@ -40,12 +40,11 @@ class SecurityConfiguration {
         return PasswordEncoderFactories.createDelegatingPasswordEncoder();
     }
 
-    /** The page itself, its scripts and typefaces: for everybody, outside session and database. */
+    /** The page itself, its scripts and typefaces, and health: for everybody, outside session and database. */
     @Bean
     @Order(1)
     SecurityFilterChain pages(HttpSecurity http) throws Exception {
-        RequestMatcher pages = request -> !request.getRequestURI().startsWith("/api/")
-                && !request.getRequestURI().startsWith("/actuator/");
+        RequestMatcher pages = request -> !request.getRequestURI().startsWith("/api/");
         return withHeaders(http.securityMatcher(pages))
                 .headers(headers -> headers.cacheControl(cache -> cache.disable()))
                 .authorizeHttpRequests(requests -> requests.anyRequest().permitAll())
@@ -64,11 +63,10 @@ class SecurityConfiguration {
         return withHeaders(http)
                 .csrf(csrf -> csrf.csrfTokenRepository(CookieCsrfTokenRepository.withHttpOnlyFalse())
                         .csrfTokenRequestHandler(new TokenInHeader()))
-                .authorizeHttpRequests(
-                        requests -> requests.requestMatchers(SignInFilter.SIGN_IN, "/api/who", "/actuator/health")
-                                .permitAll()
-                                .anyRequest()
-                                .authenticated())
+                .authorizeHttpRequests(requests -> requests.requestMatchers(SignInFilter.SIGN_IN, "/api/who")
+                        .permitAll()
+                        .anyRequest()
+                        .authenticated())
                 .addFilterBefore(new SignInFilter(gate, problems), UsernamePasswordAuthenticationFilter.class)
                 .addFilterBefore(new PresentAccountFilter(accounts), AuthorizationFilter.class)
                 .formLogin(form -> form.loginProcessingUrl(SignInFilter.SIGN_IN)

@@ -9,6 +9,7 @@ import org.springframework.aop.support.annotation.AnnotationMatchingPointcut;
 import org.springframework.beans.factory.config.BeanDefinition;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
+import org.springframework.context.annotation.Primary;
 import org.springframework.context.annotation.Role;
 import org.springframework.core.Ordered;
 import org.springframework.transaction.PlatformTransactionManager;
@@ -22,7 +23,14 @@ import org.springframework.transaction.support.TransactionTemplate;
 @Configuration
 class TransactionConfiguration {
 
+    /** A session's row and its parts are each one statement: what is half there after a kill is a session that has ended. */
     @Bean
+    TransactionOperations springSessionTransactionOperations() {
+        return TransactionOperations.withoutTransaction();
+    }
+
+    @Bean
+    @Primary
     TransactionOperations transactions(PlatformTransactionManager manager) {
         TransactionTemplate template = new TransactionTemplate(manager);
         return new TransactionOperations() {

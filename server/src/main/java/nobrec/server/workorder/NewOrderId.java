@@ -1,0 +1,4 @@
+package nobrec.server.workorder;
+
+/** A work order that was not there before, as the database has taken it. */
+record NewOrderId(long id, String number) {}

@@ -1,0 +1,22 @@
+package nobrec.server.workorder;
+
+import java.time.LocalDate;
+import java.util.Optional;
+import nobrec.core.address.PlaceKind;
+import nobrec.core.address.PlaceKindRule;
+import nobrec.core.address.PostalAddress;
+
+/** What the departures ask of a work order that has not left: where to, by when, how; nothing of its lines. */
+public record OpenOrder(
+        long id,
+        String number,
+        String customer,
+        PostalAddress shipTo,
+        Optional<LocalDate> promiseDate,
+        String askedService,
+        WorkOrderStatus status) {
+
+    public PlaceKind placeKind() {
+        return PlaceKindRule.kindOf(shipTo);
+    }
+}

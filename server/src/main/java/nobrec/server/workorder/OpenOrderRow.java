@@ -1,0 +1,33 @@
+package nobrec.server.workorder;
+
+import java.time.LocalDate;
+import java.util.Optional;
+import nobrec.core.address.PostalAddress;
+
+/** Some columns of a row of table work_order. */
+record OpenOrderRow(
+        long id,
+        String number,
+        String customer,
+        String company,
+        String street,
+        String street2,
+        String town,
+        String state,
+        String postalCode,
+        String country,
+        LocalDate promiseDate,
+        String askedService,
+        WorkOrderStatus status) {
+
+    OpenOrder order() {
+        return new OpenOrder(
+                id,
+                number,
+                customer,
+                new PostalAddress(company, "", street, street2, town, state, postalCode, country),
+                Optional.ofNullable(promiseDate),
+                askedService,
+                status);
+    }
+}

@@ -1,0 +1,147 @@
+package nobrec.server.workorder;
+
+import java.math.BigDecimal;
+import java.time.Clock;
+import java.time.LocalDateTime;
+import java.time.ZoneOffset;
+import java.time.format.DateTimeFormatter;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import nobrec.core.address.PostalAddress;
+import nobrec.core.charging.FreightTerms;
+import nobrec.core.intake.WorkOrderDraft;
+import nobrec.core.measure.Length;
+import nobrec.core.measure.LengthUnit;
+import nobrec.core.measure.WeightUnit;
+import nobrec.core.packing.Handling;
+import nobrec.core.rating.FreightClass;
+import nobrec.server.platform.LotText;
+import nobrec.server.platform.mapping.RowsAsJson;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Takes work orders in by the thousand. */
+@Service
+public class WorkOrderIntake {
+
+    private static final DateTimeFormatter MOMENT = DateTimeFormatter.ofPattern("uuuu-MM-dd HH:mm:ss.SSSSSS");
+    private static final int CENTS = 2;
+    private static final int GRAM_PLACES = 12;
+    private static final int MILLIMETRE_PLACES = 6;
+
+    private final WorkOrderMapper mapper;
+    private final RowsAsJson rowsAsJson;
+    private final Clock clock;
+
+    WorkOrderIntake(WorkOrderMapper mapper, RowsAsJson rowsAsJson, Clock clock) {
+        this.mapper = mapper;
+        this.rowsAsJson = rowsAsJson;
+        this.clock = clock;
+    }
+
+    private record NewLine(long orderId, int position, WorkOrderDraft.Line line) {}
+
+    /**
+     * Takes work orders in, but for those whose number is there already.
+     *
+     * @return how many were new
+     */
+    @Transactional
+    public int takeIn(String source, long importRunId, List<WorkOrderDraft> drafts) {
+        String now = MOMENT.format(LocalDateTime.ofInstant(clock.instant(), ZoneOffset.UTC));
+        Map<String, Long> fresh = new HashMap<>();
+        rowsAsJson.forPortions(
+                drafts,
+                WorkOrderIntake::write,
+                json -> mapper.insertNew(source, importRunId, now, json)
+                        .forEach(row -> fresh.put(row.number(), row.id())));
+        List<NewLine> lines = new ArrayList<>();
+        for (WorkOrderDraft draft : drafts) {
+            Long id = fresh.get(draft.number());
+            if (id != null) {
+                int position = 0;
+                for (WorkOrderDraft.Line line : draft.lines()) {
+                    position++;
+                    lines.add(new NewLine(id, position, line));
+                }
+            }
+        }
+        rowsAsJson.forPortions(lines, WorkOrderIntake::write, mapper::insertLines);
+        return fresh.size();
+    }
+
+    private static void write(RowsAsJson.Columns columns, WorkOrderDraft draft) {
+        PostalAddress shipTo = draft.shipTo();
+        FreightTerms terms = draft.terms();
+        columns.with("number", draft.number())
+                .with("customer", draft.customer())
+                .with("customerPo", draft.customerPo())
+                .with("company", shipTo.company())
+                .with("person", shipTo.person())
+                .with("street", shipTo.street())
+                .with("street2", shipTo.street2())
+                .with("town", shipTo.town())
+                .with("state", shipTo.state())
+                .with("postalCode", shipTo.postalCode())
+                .with("country", shipTo.country())
+                .with("phone", draft.phone())
+                .with("mail", draft.mail())
+                .with("promiseDate", draft.promiseDate().map(Object::toString).orElse(null))
+                .with("askedService", draft.askedService())
+                .with("terms", terms.name())
+                .with("carrierAccount", draft.carrierAccount())
+                .with(
+                        "quotedFreight",
+                        draft.quotedFreightCents().map(WorkOrderIntake::amount).orElse(null));
+    }
+
+    private static void write(RowsAsJson.Columns columns, NewLine row) {
+        WorkOrderDraft.Line line = row.line();
+        Handling handling = line.handling();
+        columns.with("order", row.orderId())
+                .with("position", row.position())
+                .with("item", line.item())
+                .with("description", line.description())
+                .with("quantity", line.quantity())
+                .with(
+                        "unitWeight",
+                        line.unitWeight()
+                                .map(weight -> weight.in(WeightUnit.GRAM, GRAM_PLACES))
+                                .orElse(null))
+                .with(
+                        "unitLength",
+                        line.unitSize().map(size -> millimetres(size.length())).orElse(null))
+                .with(
+                        "unitWidth",
+                        line.unitSize().map(size -> millimetres(size.width())).orElse(null))
+                .with(
+                        "unitHeight",
+                        line.unitSize().map(size -> millimetres(size.height())).orElse(null))
+                .with(
+                        "unitValue",
+                        line.goods()
+                                .unitValueCents()
+                                .map(WorkOrderIntake::amount)
+                                .orElse(null))
+                .with("hsCode", line.goods().hsCode())
+                .with("origin", line.goods().origin())
+                .with("goodsClass", line.goods().goodsClass().map(Enum::name).orElse(null))
+                .with(
+                        "freightClass",
+                        line.goods().freightClass().map(FreightClass::toString).orElse(null))
+                .with("thisSideUp", handling.thisSideUp() ? 1 : null)
+                .with("nothingOnTop", handling.nothingOnTop() ? 1 : null)
+                .with("alone", handling.alone() ? 1 : null)
+                .with("lots", LotText.write(line.lots()));
+    }
+
+    private static BigDecimal millimetres(Length length) {
+        return length.in(LengthUnit.MILLIMETRE, MILLIMETRE_PLACES);
+    }
+
+    private static BigDecimal amount(long cents) {
+        return BigDecimal.valueOf(cents, CENTS);
+    }
+}

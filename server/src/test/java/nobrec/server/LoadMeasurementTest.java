@@ -1,0 +1,222 @@
+package nobrec.server;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.user;
+
+import java.io.IOException;
+import java.math.BigDecimal;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.nio.file.StandardOpenOption;
+import java.sql.Connection;
+import java.sql.DriverManager;
+import java.sql.PreparedStatement;
+import java.sql.SQLException;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.stream.IntStream;
+import javax.sql.DataSource;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.condition.EnabledIfSystemProperty;
+import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.jdbc.core.simple.JdbcClient;
+
+/** Measurements on large tables, for {@code ./nobrec bench}: ratios within one run, and times on a million work orders. */
+@EnabledIfSystemProperty(named = "nobrec.measurements", matches = ".+")
+class LoadMeasurementTest extends ServerTest {
+
+    private static final int ROWS = 49_995;
+    private static final int LINES_A_JOB = 5;
+    private static final int MILLION = 1_000_000;
+    private static final int ROUNDS = 5;
+    private static final int LOOKS = 40;
+    private static final BigDecimal MILLIMETRES = new BigDecimal("25.4");
+
+    @Autowired
+    private DataSource dataSource;
+
+    @Autowired
+    private JdbcClient database;
+
+    private static String file(String prefix) {
+        StringBuilder text = new StringBuilder(new String(demoFile("orders-tuesday.csv"), StandardCharsets.UTF_8)
+                .lines()
+                .findFirst()
+                .orElseThrow());
+        for (int row = 0; row < ROWS; row++) {
+            text.append("\r\n")
+                    .append(prefix)
+                    .append(row / LINES_A_JOB)
+                    .append(
+                            ",Quillfeather Packaging,PO 9,Quillfeather Packaging,Dock,88 Carding Lane,,Madison,WI,53703,US,"
+                                    + "(608) 555-0142,,12/04/2026,Plover Ground,we pay and bill,SK-3,Seal kit,5,0.5,6x4x2,12.50");
+        }
+        return text.toString();
+    }
+
+    private static double seconds(Runnable work) {
+        long before = System.nanoTime();
+        work.run();
+        return (System.nanoTime() - before) / 1e9;
+    }
+
+    private static double median(List<Double> times) {
+        return times.stream().sorted().toList().get(times.size() / 2);
+    }
+
+    /** The floor: the same file parsed, and its cells written by batches of plain statements. */
+    private void parseAndInsert(String text, long run) {
+        try (Connection connection = dataSource.getConnection()) {
+            connection.setAutoCommit(false);
+            List<String[]> rows =
+                    text.lines().skip(1).map(line -> line.split(",", -1)).toList();
+            List<Long> ids = new ArrayList<>();
+            try (PreparedStatement order = connection.prepareStatement(
+                    "INSERT INTO work_order (source, number, import_run_id, customer, customer_po, company, person, street,"
+                            + " street2, town, state, postal_code, country, phone, mail, promise_date, asked_service, terms,"
+                            + " status, taken_in_at) VALUES ('floor', ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?,"
+                            + " '2026-12-04', ?, 'PREPAID', 'READY', NOW())",
+                    PreparedStatement.RETURN_GENERATED_KEYS)) {
+                for (int row = 0; row < rows.size(); row += LINES_A_JOB) {
+                    String[] cells = rows.get(row);
+                    order.setString(1, cells[0]);
+                    order.setLong(2, run);
+                    for (int column = 1; column <= 12; column++) {
+                        order.setString(column + 2, cells[column]);
+                    }
+                    order.setString(15, cells[14]);
+                    order.addBatch();
+                }
+                order.executeBatch();
+                var keys = order.getGeneratedKeys();
+                while (keys.next()) {
+                    ids.add(keys.getLong(1));
+                }
+            }
+            try (PreparedStatement line = connection.prepareStatement(
+                    "INSERT INTO work_order_line (work_order_id, position, item, description, quantity_ordered, unit_weight,"
+                            + " unit_value, unit_length, unit_width, unit_height, hs_code, origin, goods_class,"
+                            + " freight_class, this_side_up, nothing_on_top, alone, lots)"
+                            + " VALUES (?, ?, ?, ?, ?, 226.796185, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?)")) {
+                for (int row = 0; row < rows.size(); row++) {
+                    String[] cells = rows.get(row);
+                    line.setLong(1, ids.get(row / LINES_A_JOB));
+                    line.setInt(2, row % LINES_A_JOB + 1);
+                    line.setString(3, cells[16]);
+                    line.setString(4, cells[17]);
+                    line.setInt(5, Integer.parseInt(cells[18]));
+                    line.setBigDecimal(6, new BigDecimal(cells[21]));
+                    String[] sides = cells[20].split("x");
+                    for (int side = 0; side < sides.length; side++) {
+                        line.setBigDecimal(7 + side, new BigDecimal(sides[side]).multiply(MILLIMETRES));
+                    }
+                    line.setString(10, "");
+                    line.setString(11, "");
+                    line.setString(12, null);
+                    line.setString(13, null);
+                    line.setBoolean(14, false);
+                    line.setBoolean(15, false);
+                    line.setBoolean(16, false);
+                    line.setString(17, "");
+                    line.addBatch();
+                }
+                line.executeBatch();
+            }
+            connection.commit();
+        } catch (SQLException failed) {
+            throw new IllegalStateException(failed);
+        }
+    }
+
+    @Test
+    void intakeAgainstParsingAndBatchedInserts() throws IOException {
+        drop("first.csv", file("W").getBytes(StandardCharsets.UTF_8));
+        long run =
+                database.sql("SELECT MAX(id) FROM import_run").query(Long.class).single();
+        List<Double> ours = new ArrayList<>();
+        List<Double> floor = new ArrayList<>();
+        for (int round = 0; round < ROUNDS; round++) {
+            String other = file("F" + round + "-");
+            floor.add(seconds(() -> parseAndInsert(other, run)));
+            byte[] own = file("O" + round + "-").getBytes(StandardCharsets.UTF_8);
+            ours.add(seconds(() -> assertThat(drop("own.csv", own)).hasStatusOk()));
+        }
+        report("""
+
+                ## A large file of work orders
+
+                %,d rows, %d a work order, into MariaDB on the same machine, %d rounds in turn.
+
+                - taken in and checked: median %.2f s
+                - parsed and written by batches of plain statements: median %.2f s
+                - ratio (at most 3 wanted): %.2f
+                """.formatted(ROWS, LINES_A_JOB, ROUNDS, median(ours), median(floor), median(ours) / median(floor)));
+    }
+
+    @Test
+    void departuresOnAMillionJobs() throws IOException {
+        long there = database.sql("SELECT COUNT(*) FROM work_order WHERE source = 'million'")
+                .query(Long.class)
+                .single();
+        if (there == 0) {
+            fillAMillion();
+        }
+        for (int look = 0; look < LOOKS; look++) {
+            get("/api/departures");
+        }
+        List<Double> times = IntStream.range(0, LOOKS)
+                .mapToObj(look -> seconds(() -> assertThat(mvc.get()
+                                .uri("/api/departures")
+                                .with(user(INES).roles("COORDINATOR"))
+                                .exchange())
+                        .hasStatusOk()))
+                .toList();
+        report("""
+
+                ## Departures on a million work orders
+
+                One in ten not shipped; the server's answer alone, %d looks after %d to warm up.
+
+                - median (below 60 ms wanted): %.0f ms
+                """.formatted(LOOKS, LOOKS, 1000 * median(times)));
+    }
+
+    private void fillAMillion() {
+        fill(
+                "INSERT INTO work_order (source, number, customer, customer_po, company, person, street, street2, town, state,"
+                        + " postal_code, country, phone, mail, promise_date, asked_service, terms, status, taken_in_at)"
+                        + " SELECT 'million', CONCAT('M-', seq), 'Lowmoor', '', 'Lowmoor', '', '1 Road', '', p.town, p.state,"
+                        + " p.code, 'US', '', '', DATE_ADD('2026-12-01', INTERVAL seq DIV 4000 DAY), '', 'PREPAID',"
+                        + " IF(seq % 10 = 0, 'READY', 'SHIPPED'), NOW() FROM seq_1_to_" + MILLION + " JOIN"
+                        + " (SELECT code, town, state, ROW_NUMBER() OVER (ORDER BY code) AS n FROM postal_code) p"
+                        + " ON p.n = 1 + seq % 40000");
+        fill(
+                "INSERT INTO work_order_line (work_order_id, position, item, description, quantity_ordered, quantity_taken,"
+                        + " quantity_shipped, unit_weight) SELECT id, 1, 'SK', 'Seal kit', 5, 0, 0, 226 FROM work_order"
+                        + " WHERE source = 'million'");
+    }
+
+    /** Without the time limits of the application's own connections. */
+    private void fill(String statement) {
+        Map<String, Object> settings = serverSettings();
+        try (Connection connection = DriverManager.getConnection(
+                        settings.get("spring.datasource.url").toString(),
+                        settings.get("spring.datasource.username").toString(),
+                        settings.get("spring.datasource.password").toString());
+                PreparedStatement filling = connection.prepareStatement(statement)) {
+            filling.executeUpdate();
+        } catch (SQLException failed) {
+            throw new IllegalStateException(failed);
+        }
+    }
+
+    private static void report(String text) throws IOException {
+        Files.writeString(
+                Path.of(System.getProperty("nobrec.measurements")),
+                text,
+                StandardOpenOption.CREATE,
+                StandardOpenOption.APPEND);
+    }
+}
