@@ -27,6 +27,21 @@ do_test() {
   return "$outcome"
 }
 
+help_chaos() {
+  cat <<'TEXT'
+./nobrec chaos [JOBS [KILLS]]
+  Several people ship JOBS jobs (500) on two servers while servers, database and stand-ins are killed KILLS times each (100)
+  and the other side slows down, keeps silent and lies. Counts both sides at the end, prints the counts, and fails when one of
+  them is not once for each job. Bounded: 500 jobs and 100 kills take about half an hour. A short form is among the tests.
+TEXT
+}
+
+do_chaos() {
+  local jobs="${1:-500}" kills="${2:-100}"
+  [[ "$jobs" =~ ^[0-9]{1,4}$ && "$kills" =~ ^[0-9]{1,3}$ ]] || fail "Say how many: ./nobrec chaos 500 100"
+  do_test -Dtest=ChaosTest -Dsurefire.failIfNoSpecifiedTests=false -Dnobrec.chaos.jobs="$jobs" -Dnobrec.chaos.kills="$kills"
+}
+
 # say_how_many MARK: counts the reports written after the mark was made
 say_how_many() {
   local totals

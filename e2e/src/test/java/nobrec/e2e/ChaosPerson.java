@@ -1,0 +1,161 @@
+package nobrec.e2e;
+
+import java.io.IOException;
+import java.net.CookieManager;
+import java.net.HttpCookie;
+import java.net.URI;
+import java.net.URLEncoder;
+import java.net.http.HttpClient;
+import java.net.http.HttpRequest;
+import java.net.http.HttpRequest.BodyPublishers;
+import java.net.http.HttpResponse;
+import java.nio.charset.StandardCharsets;
+import java.time.Duration;
+import java.util.Map;
+import java.util.concurrent.atomic.AtomicInteger;
+import tools.jackson.core.JacksonException;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
+
+/** Somebody at a desk, on one of the servers: opens jobs, weighs and ships them, and goes on whatever is answered. */
+final class ChaosPerson {
+
+    private static final JsonMapper JSON = JsonMapper.builder().build();
+    private static final Duration PATIENCE = Duration.ofSeconds(20);
+
+    private final CookieManager cookies = new CookieManager();
+    private final HttpClient http = HttpClient.newBuilder()
+            .cookieHandler(cookies)
+            .connectTimeout(Duration.ofSeconds(2))
+            .build();
+    private final String server;
+    private final String name;
+    private final AtomicInteger serverFaults;
+
+    /** @param serverFaults counts answers with 500: there must be none, whatever is away */
+    ChaosPerson(String server, String name, AtomicInteger serverFaults) {
+        this.server = server;
+        this.name = name;
+        this.serverFaults = serverFaults;
+    }
+
+    private record Answer(int status, JsonNode body) {
+        boolean isGood() {
+            return status == 200;
+        }
+    }
+
+    boolean signIn() {
+        send("GET", "/api/who", null, null);
+        Answer answer = send(
+                "POST",
+                "/api/sign-in",
+                "application/x-www-form-urlencoded",
+                "username=" + name + "&password=" + URLEncoder.encode(Application.PASSWORD, StandardCharsets.UTF_8));
+        send("GET", "/api/who", null, null);
+        return answer.status() == 204;
+    }
+
+    /** Opens, weighs and ships; whether the job is known to have left. */
+    boolean ship(String job) {
+        Answer bench = act("POST", "/api/shipments", Map.of("job", job));
+        if (bench.status() == 401 || bench.status() == 408) {
+            signIn();
+            return false;
+        }
+        if (!bench.isGood()) {
+            return false;
+        }
+        if (!bench.body().path("state").asString().equals("OPEN")) {
+            return bench.body().path("state").asString().equals("SHIPPED");
+        }
+        String path = "/api/shipments/" + bench.body().path("id").asLong();
+        for (JsonNode each : bench.body().path("packages")) {
+            if (!each.has("weight")) {
+                bench = act(
+                        "PUT", path + "/packages/" + each.path("number").asInt() + "/weight", Map.of("text", "3.1"));
+                if (!bench.isGood()) {
+                    return false;
+                }
+            }
+        }
+        for (JsonNode offer : bench.body().path("offers")) {
+            if (offer.path("chosen").asBoolean() && offer.has("total")) {
+                Answer shipped = act(
+                        "POST",
+                        path + "/ship",
+                        Map.of(
+                                "service", offer.path("service").asString(),
+                                "total", offer.path("total").asString()));
+                return shipped.isGood()
+                        && shipped.body().path("state").asString().equals("SHIPPED");
+            }
+        }
+        return false;
+    }
+
+    /** Whatever still waits is asked about now. */
+    void askAboutAllThatWaits() {
+        Answer board = act("GET", "/api/departures", null);
+        for (JsonNode thing : board.body().path("stuck")) {
+            if (thing.has("askAbout")) {
+                act("POST", "/api/shipments/" + thing.path("askAbout").asLong() + "/carrier-question", Map.of());
+            }
+        }
+        for (JsonNode posting :
+                act("GET", "/api/postings?state=WAITING", null).body().path("rows")) {
+            act("POST", "/api/postings/" + posting.path("id").asLong() + "/another-try", Map.of());
+        }
+    }
+
+    boolean bringIn(String csv) {
+        String boundary = "----chaos";
+        String body = "--" + boundary
+                + "\r\nContent-Disposition: form-data; name=\"file\"; filename=\"jobs.csv\"\r\nContent-Type: text/csv\r\n\r\n"
+                + csv + "\r\n--" + boundary + "--\r\n";
+        return send("POST", "/api/imports", "multipart/form-data; boundary=" + boundary, body)
+                .isGood();
+    }
+
+    private Answer act(String method, String path, Object body) {
+        return send(method, path, "application/json", body == null ? null : JSON.writeValueAsString(body));
+    }
+
+    private Answer send(String method, String path, String type, String body) {
+        HttpRequest.Builder request = HttpRequest.newBuilder(URI.create(server + path))
+                .timeout(PATIENCE)
+                .method(method, body == null ? BodyPublishers.noBody() : BodyPublishers.ofString(body));
+        if (type != null) {
+            request.header("Content-Type", type);
+        }
+        token(request);
+        try {
+            HttpResponse<String> response = http.send(request.build(), HttpResponse.BodyHandlers.ofString());
+            if (response.statusCode() == 500) {
+                serverFaults.incrementAndGet();
+            }
+            return new Answer(response.statusCode(), read(response.body()));
+        } catch (IOException killed) {
+            return new Answer(0, JSON.createObjectNode());
+        } catch (InterruptedException ended) {
+            Thread.currentThread().interrupt();
+            return new Answer(0, JSON.createObjectNode());
+        }
+    }
+
+    private static JsonNode read(String text) {
+        try {
+            return text.isBlank() ? JSON.createObjectNode() : JSON.readTree(text);
+        } catch (JacksonException notJson) {
+            return JSON.createObjectNode();
+        }
+    }
+
+    private void token(HttpRequest.Builder request) {
+        cookies.getCookieStore().getCookies().stream()
+                .filter(cookie -> cookie.getName().equals("XSRF-TOKEN"))
+                .map(HttpCookie::getValue)
+                .findFirst()
+                .ifPresent(value -> request.header("X-XSRF-TOKEN", value));
+    }
+}
