@@ -100,7 +100,7 @@ final class ChaosWorld implements AutoCloseable {
         switch (part) {
             case SERVER_A, SERVER_B -> {
                 boolean first = part == Part.SERVER_A;
-                Launched server = Launched.server("chaos-" + part, settings(first));
+                Launched server = Launched.serverLaidOut("chaos-" + part, folder.resolve("server"), settings(first));
                 put(part, server);
                 server.await(server(first) + "/actuator/health");
             }

@@ -6,6 +6,7 @@ import java.net.URI;
 import java.net.http.HttpClient;
 import java.net.http.HttpRequest;
 import java.net.http.HttpResponse;
+import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.Duration;
 import java.time.Instant;
@@ -43,6 +44,31 @@ final class Launched {
 
     static Launched server(String name, Map<String, String> settings) {
         return process(name, settings, "java", "-Xmx512m", "-jar", archive("server"));
+    }
+
+    /** From the archive laid out as files, as {@code ./nobrec start} does it: it starts in half the time. */
+    static Launched serverLaidOut(String name, Path laidOut, Map<String, String> settings) {
+        if (!Files.exists(laidOut)) {
+            process(
+                            name,
+                            Map.of(),
+                            "java",
+                            "-Djarmode=tools",
+                            "-jar",
+                            archive("server"),
+                            "extract",
+                            "--destination",
+                            laidOut.toString())
+                    .waitFor();
+        }
+        return process(
+                name,
+                settings,
+                "java",
+                "-Xmx512m",
+                "-XX:TieredStopAtLevel=1",
+                "-jar",
+                laidOut.resolve("server-0.1.0-run.jar").toString());
     }
 
     /** For a server on a database of the checks, with the two users that {@code scripts/database.sh} makes. */
