@@ -65,8 +65,9 @@ export function Offers({ bench, guessed, act }: Props) {
       </div>
       {bench.offers.length === 0 && (
         <p className="quiet border-y border-base-300 py-4">
-          There are no offers: without a postal code that exists no distance can be computed. Mend the address
-          below.
+          {bench.state === "SHIPPING"
+            ? "The carrier is being asked. What it goes by and what that costs stands here once it has answered."
+            : "There are no offers: without a postal code that exists no distance can be computed. Mend the address below."}
         </p>
       )}
       <ul className="mt-1">

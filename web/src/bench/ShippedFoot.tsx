@@ -46,14 +46,14 @@ export function ShippedFoot({ bench, act }: { bench: BenchData; act: ReturnType<
 /** While the carrier's answer is waited for: what is known, and asking now. */
 function BeingShipped({ bench, act }: { bench: BenchData; act: ReturnType<typeof useAct> }) {
   const ask = useCallback(() => act.mutate(acts.askCarrier()), [act]);
-  useKeys(useMemo(() => [{ key: "F9", label: "Ask the carrier now", run: ask }], [ask]));
+  useKeys(useMemo(() => [{ key: "F7", label: "Ask the carrier now", run: ask }], [ask]));
   return (
     <div className="flex items-center justify-between gap-6 border-t-2 border-base-content px-5 py-4">
       <p role="status">
         <strong className="text-warning">It is being shipped.</strong> {bench.waitingFor}
       </p>
       <button type="button" className="act whitespace-nowrap" disabled={act.isPending} onClick={ask}>
-        {act.isPending ? "Asking …" : "Ask now"} <Key name="F9" />
+        {act.isPending ? "Asking …" : "Ask now"} <Key name="F7" />
       </button>
     </div>
   );

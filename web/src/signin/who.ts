@@ -6,6 +6,7 @@ export function useWho() {
   return useQuery({
     queryKey: ["who"],
     queryFn: () => answer(api.GET("/api/who")),
-    refetchInterval: 300_000,
+    // Without an answer it is asked again until there is one: the page then comes back by itself.
+    refetchInterval: (query) => (query.state.status === "error" ? 3_000 : 300_000),
   });
 }

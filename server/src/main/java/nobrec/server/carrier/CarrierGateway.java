@@ -87,6 +87,11 @@ public class CarrierGateway {
         return read(carrier, calls.lookUp(carrier.name(), consignments(carrier) + OutsidePath.of(key), key));
     }
 
+    /** The next call reaches the carrier, even if it did not answer lately. */
+    public void callAllTheSame(Carrier carrier) {
+        calls.callAllTheSame(carrier.name());
+    }
+
     public String write(Consignment consignment) {
         return json.writeValueAsString(consignment);
     }

@@ -102,7 +102,7 @@ class BenchViews {
                 shipment,
                 jobs,
                 offerViews.kept(shipment, kept),
-                "As it was shipped.",
+                shipment.state() == ShipmentState.SHIPPED ? "As it was shipped." : "",
                 List.of(),
                 offerViews.keptCharge(shipment, kept),
                 false);

@@ -51,6 +51,8 @@ public class BookingSweep implements DueWork<Booking> {
 
     /** Asks about a shipment now, whenever its time would come. */
     void askNow(long shipmentId) {
+        bookings.waitingOf(shipmentId)
+                .ifPresent(booking -> gateway.callAllTheSame(catalog.carrier(booking.carrierCode())));
         worker.runOne(this, () -> bookings.waitingOfLocked(shipmentId));
     }
 

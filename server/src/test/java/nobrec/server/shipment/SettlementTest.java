@@ -173,6 +173,9 @@ class SettlementTest extends ServerTest {
                 .anyMatch(thing -> thing.path("thing").asString().equals("Job SE-5")
                         && thing.path("reason").asString().contains("has not answered for 45 s")
                         && thing.path("askAbout").asLong() == bench.path("id").asLong());
+        for (int fault = 0; fault < 8; fault++) {
+            send("POST", "/api/shipments/" + bench.path("id").asLong() + "/carrier-question", "");
+        }
         standIns().behave("godwit", Behaviour.NORMAL);
         JsonNode asked = json(send("POST", "/api/shipments/" + bench.path("id").asLong() + "/carrier-question", ""));
         assertThat(asked.path("state").asString()).isEqualTo("SHIPPED");

@@ -69,6 +69,14 @@ public class OutsideCalls {
         return call(system, key, request(path).GET().build());
     }
 
+    /** A person asks: a system that is left alone for a moment is called all the same. */
+    public void callAllTheSame(String system) {
+        CircuitBreaker breaker = breakers.circuitBreaker(system);
+        if (breaker.getState() == CircuitBreaker.State.OPEN) {
+            breaker.transitionToHalfOpenState();
+        }
+    }
+
     private HttpRequest.Builder request(String path) {
         return HttpRequest.newBuilder(URI.create(settings.address() + path)).timeout(settings.timeLimit());
     }
