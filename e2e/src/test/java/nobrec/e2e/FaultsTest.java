@@ -64,7 +64,7 @@ class FaultsTest {
         desk.press(Keys.F10);
         desk.waitForText("✓ Shipped");
         desk.pressWithAlt("4");
-        desk.waitForText("Books is out of order");
+        desk.waitForText("Books did not answer as agreed (503)");
         application.behave("books", "NORMAL");
         desk.waitForText("Invoice INV-10398 has the freight line.");
     }

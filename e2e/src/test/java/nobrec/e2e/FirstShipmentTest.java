@@ -90,6 +90,8 @@ class FirstShipmentTest {
     void theOtherSideHasItAll() {
         desk.pressWithAlt("4");
         desk.waitForText("Invoice INV-10417 has the freight line.");
+        desk.waitForText("Order 2417 says shipped.");
+        desk.waitForText("is booked.");
         assertThat(desk.browser().findElements(By.xpath("//tr[td[text()='done']][td[.='2417']]")))
                 .hasSize(3);
         assertThat(application.pageOutside("/books")).contains("INV-10417", "47.00", "DX9004170000");

@@ -4,6 +4,7 @@ import java.sql.SQLNonTransientConnectionException;
 import java.sql.SQLTransientConnectionException;
 import org.springframework.dao.DataAccessResourceFailureException;
 import org.springframework.transaction.CannotCreateTransactionException;
+import org.springframework.transaction.TransactionSystemException;
 
 /** The database does not answer: told from other faults, and said in one way. */
 public final class DatabaseAway {
@@ -21,6 +22,7 @@ public final class DatabaseAway {
         Throwable each = failed;
         for (int depth = 0; each != null && depth < DEEPEST; depth++) {
             if (each instanceof CannotCreateTransactionException
+                    || each instanceof TransactionSystemException
                     || each instanceof DataAccessResourceFailureException
                     || each instanceof SQLTransientConnectionException
                     || each instanceof SQLNonTransientConnectionException) {
