@@ -10,12 +10,13 @@ import { KeyHelp } from "./KeyHelp";
 import { useKeys } from "./keys";
 import { changeTheme } from "./theme";
 
-const SECTIONS: { path: string; name: string; notFor?: string }[] = [
-  { path: "/departures", name: "Departures" },
-  { path: "/jobs", name: "Jobs" },
-  { path: "/bench", name: "Bench" },
-  { path: "/postings", name: "Postings", notFor: "PACKER" },
-  { path: "/rates", name: "Rates" },
+/** A section keeps its key, whoever is signed in and sees which of them. */
+const SECTIONS: { path: string; name: string; key: string; notFor?: string }[] = [
+  { path: "/departures", name: "Departures", key: "Alt+1" },
+  { path: "/jobs", name: "Jobs", key: "Alt+2" },
+  { path: "/bench", name: "Bench", key: "Alt+3" },
+  { path: "/postings", name: "Postings", key: "Alt+4", notFor: "PACKER" },
+  { path: "/rates", name: "Rates", key: "Alt+5" },
 ];
 
 /** What stands around every screen: the sections, the one field, the clock, who is signed in. */
@@ -29,8 +30,8 @@ export function Frame({ who, children }: { who: Schemas["WhoView"]; children: Re
   useKeys(
     useMemo(
       () => [
-        ...sections.map((section, index) => ({
-          key: `Alt+${index + 1}`,
+        ...sections.map((section) => ({
+          key: section.key,
           label: section.name,
           run: () => void navigate(section.path),
         })),
@@ -51,7 +52,7 @@ export function Frame({ who, children }: { who: Schemas["WhoView"]; children: Re
       <header className="flex flex-wrap items-stretch gap-x-6 border-b-2 border-base-content px-5">
         <span className="self-center text-xl font-bold tracking-tight">Nobrec</span>
         <nav aria-label="Sections" className="flex">
-          {sections.map((section, index) => (
+          {sections.map((section) => (
             <NavLink
               key={section.path}
               to={section.path}
@@ -60,7 +61,7 @@ export function Frame({ who, children }: { who: Schemas["WhoView"]; children: Re
                 (isActive ? "border-primary font-bold" : "border-transparent hover:border-base-300")
               }
             >
-              {section.name} <Key name={`Alt+${index + 1}`} />
+              {section.name} <Key name={section.key} />
             </NavLink>
           ))}
         </nav>

@@ -32,8 +32,8 @@ class ChaosTest {
 
     private static final Logger LOG = LoggerFactory.getLogger(ChaosTest.class);
     private static final JsonMapper JSON = JsonMapper.builder().build();
-    private static final int JOBS = Integer.getInteger("nobrec.chaos.jobs", 30);
-    private static final int KILLS = Integer.getInteger("nobrec.chaos.kills", 4);
+    private static final int JOBS = Integer.getInteger("nobrec.chaos.jobs", 40);
+    private static final int KILLS = Integer.getInteger("nobrec.chaos.kills", 5);
     private static final List<String> SERVICES =
             List.of("Plover Ground", "Godwit Parcel", "Dunlin Two Day", "Plover Saver");
     private static final int AT_MOST_PENDING = 25;

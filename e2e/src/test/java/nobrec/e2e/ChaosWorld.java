@@ -15,7 +15,6 @@ import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.time.Duration;
 import java.time.Instant;
-import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -219,10 +218,6 @@ final class ChaosWorld implements AutoCloseable {
         } catch (SQLException failed) {
             throw new IllegalStateException(failed);
         }
-    }
-
-    List<Part> parts() {
-        return new ArrayList<>(List.of(Part.values()));
     }
 
     static void pause(long millis) {

@@ -71,20 +71,4 @@ public record WorkOrder(
     public boolean hasPiecesToTake() {
         return lines.stream().anyMatch(line -> line.quantityToTake() > 0);
     }
-
-    /** What the records say everything weighs; empty when a weight is missing. */
-    public Optional<Weight> weight() {
-        Weight sum = Weight.ZERO;
-        for (Line line : lines) {
-            if (line.unitWeight().isEmpty()) {
-                return Optional.empty();
-            }
-            sum = sum.plus(line.unitWeight().get().times(line.quantityOrdered()));
-        }
-        return Optional.of(sum);
-    }
-
-    public int pieces() {
-        return lines.stream().mapToInt(Line::quantityOrdered).sum();
-    }
 }
