@@ -104,7 +104,7 @@ class RequestLimits extends OncePerRequestFilter {
             throws ServletException, IOException {
         try {
             chain.doFilter(new Limited(request, limit(request), time(request)), response);
-        } catch (RuntimeException failed) {
+        } catch (ServletException | RuntimeException failed) {
             if (!DatabaseAway.isMeantBy(failed)) {
                 throw failed;
             }
