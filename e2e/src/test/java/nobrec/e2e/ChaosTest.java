@@ -167,7 +167,7 @@ class ChaosTest {
             clerk.askAboutAllThatWaits();
             Map<String, String> open = world.query(
                     "SELECT 'jobs', COUNT(*) FROM work_order WHERE number LIKE 'C-%' AND status <> 'SHIPPED'"
-                            + " UNION SELECT 'follow-ups', COUNT(*) FROM follow_up"
+                            + " UNION SELECT 'completions', COUNT(*) FROM completion"
                             + " UNION SELECT 'postings', COUNT(*) FROM posting WHERE state = 'WAITING'");
             if (open.values().stream().allMatch("0"::equals)) {
                 return true;

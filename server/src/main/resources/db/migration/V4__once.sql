@@ -51,7 +51,7 @@ CREATE OR REPLACE TRIGGER shipment_line_gives_back AFTER DELETE ON shipment_line
 
 -- What follows once a shipment has its tracking numbers: its papers and its postings, each by itself. A row is work that
 -- is still to be done; done, it is deleted.
-CREATE TABLE IF NOT EXISTS follow_up (
+CREATE TABLE IF NOT EXISTS completion (
     id          BIGINT AUTO_INCREMENT PRIMARY KEY,
     shipment_id BIGINT       NOT NULL,
     kind        VARCHAR(20)  NOT NULL,
@@ -59,8 +59,8 @@ CREATE TABLE IF NOT EXISTS follow_up (
     next_try_at DATETIME(6)  NOT NULL,
     answer      VARCHAR(500) NOT NULL,
     since       DATETIME(6)  NOT NULL,
-    CONSTRAINT follow_up_once UNIQUE (shipment_id, kind),
-    INDEX follow_up_due (next_try_at),
+    CONSTRAINT completion_once UNIQUE (shipment_id, kind),
+    INDEX completion_due (next_try_at),
     FOREIGN KEY (shipment_id) REFERENCES shipment (id)
 );
 

@@ -47,7 +47,7 @@ class BenchViews {
     private final Assessor assessor;
     private final OfferViews offerViews;
     private final BookingMapper bookings;
-    private final FollowUps followUps;
+    private final Completions completions;
     private final CartonTypes cartonTypes;
     private final Papers papers;
     private final Accounts accounts;
@@ -59,7 +59,7 @@ class BenchViews {
             Assessor assessor,
             OfferViews offerViews,
             BookingMapper bookings,
-            FollowUps followUps,
+            Completions completions,
             CartonTypes cartonTypes,
             Papers papers,
             Accounts accounts,
@@ -69,7 +69,7 @@ class BenchViews {
         this.assessor = assessor;
         this.offerViews = offerViews;
         this.bookings = bookings;
-        this.followUps = followUps;
+        this.completions = completions;
         this.cartonTypes = cartonTypes;
         this.papers = papers;
         this.accounts = accounts;
@@ -164,7 +164,7 @@ class BenchViews {
                                 ? "The carrier is being asked."
                                 : booking.answer() + " It is asked again by itself; it will be shipped once only.");
             case SHIPPED ->
-                followUps.waitingOf(shipment.id()).stream()
+                completions.waitingOf(shipment.id()).stream()
                         .findFirst()
                         .map(each -> each.kind().words() + " are not done yet. "
                                 + (each.answer().isEmpty() ? "They come in a moment." : each.answer()));

@@ -21,7 +21,7 @@ public class BookingSweep implements DueWork<Booking> {
 
     private final BookingMapper bookings;
     private final ShippingOutcomes outcomes;
-    private final FollowUps followUps;
+    private final Completions completions;
     private final CarrierGateway gateway;
     private final ServiceCatalog catalog;
     private final DueWorker worker;
@@ -30,14 +30,14 @@ public class BookingSweep implements DueWork<Booking> {
     BookingSweep(
             BookingMapper bookings,
             ShippingOutcomes outcomes,
-            FollowUps followUps,
+            Completions completions,
             CarrierGateway gateway,
             ServiceCatalog catalog,
             DueWorker worker,
             Clock clock) {
         this.bookings = bookings;
         this.outcomes = outcomes;
-        this.followUps = followUps;
+        this.completions = completions;
         this.gateway = gateway;
         this.catalog = catalog;
         this.worker = worker;
@@ -79,7 +79,7 @@ public class BookingSweep implements DueWork<Booking> {
             answer = gateway.book(carrier, booking.bookingKey(), booking.request());
         }
         if (outcomes.settle(booking, answer)) {
-            followUps.runFor(booking.shipmentId());
+            completions.runFor(booking.shipmentId());
         }
     }
 

@@ -20,19 +20,19 @@ class Shipping {
 
     private final ShippingIntents intents;
     private final ShippingOutcomes outcomes;
-    private final FollowUps followUps;
+    private final Completions completions;
     private final CarrierGateway gateway;
     private final ServiceCatalog catalog;
 
     Shipping(
             ShippingIntents intents,
             ShippingOutcomes outcomes,
-            FollowUps followUps,
+            Completions completions,
             CarrierGateway gateway,
             ServiceCatalog catalog) {
         this.intents = intents;
         this.outcomes = outcomes;
-        this.followUps = followUps;
+        this.completions = completions;
         this.gateway = gateway;
         this.catalog = catalog;
     }
@@ -42,14 +42,14 @@ class Shipping {
      *
      * @return the shipment as it has left; empty while that is not known
      */
-    Optional<FollowUps.Gone> ship(long shipmentId, Seen seen, String signIn) {
+    Optional<Completions.Gone> ship(long shipmentId, Seen seen, String signIn) {
         Booking booking = intents.begin(shipmentId, seen, signIn);
         Carrier carrier = catalog.carrier(booking.carrierCode());
         CarrierGateway.Booking answer;
         try {
             answer = gateway.book(carrier, booking.bookingKey(), booking.request());
             if (outcomes.settle(booking, answer)) {
-                return Optional.of(followUps.runFor(shipmentId));
+                return Optional.of(completions.runFor(shipmentId));
             }
         } catch (RuntimeException failed) {
             LOG.error("Shipment {} was begun and not finished; it goes on by itself", shipmentId, failed);

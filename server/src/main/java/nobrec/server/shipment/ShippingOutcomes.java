@@ -16,7 +16,7 @@ import org.springframework.transaction.annotation.Transactional;
 
 /**
  * Second half of shipping: what is certain of the carrier's answer is stored, in one transaction with the pieces that have
- * left and the work orders' state. Papers and postings follow, see {@link FollowUps}. An answer that comes twice is stored
+ * left and the work orders' state. Papers and postings follow, see {@link Completions}. An answer that comes twice is stored
  * once.
  */
 @Component
@@ -29,7 +29,7 @@ class ShippingOutcomes {
     private final BookingMapper bookings;
     private final WorkOrders workOrders;
     private final ServiceCatalog catalog;
-    private final FollowUps followUps;
+    private final Completions completions;
     private final ActLog actLog;
     private final Clock clock;
 
@@ -39,7 +39,7 @@ class ShippingOutcomes {
             BookingMapper bookings,
             WorkOrders workOrders,
             ServiceCatalog catalog,
-            FollowUps followUps,
+            Completions completions,
             ActLog actLog,
             Clock clock) {
         this.shipments = shipments;
@@ -47,7 +47,7 @@ class ShippingOutcomes {
         this.bookings = bookings;
         this.workOrders = workOrders;
         this.catalog = catalog;
-        this.followUps = followUps;
+        this.completions = completions;
         this.actLog = actLog;
         this.clock = clock;
     }
@@ -100,7 +100,7 @@ class ShippingOutcomes {
         mapper.markShipped(shipment.id(), clock.instant());
         List<String> jobs = workOrders.markShipped(shipment.lines().stream()
                 .collect(Collectors.toMap(Shipment.Line::workOrderLineId, Shipment.Line::quantity)));
-        followUps.begin(shipment.id());
+        completions.begin(shipment.id());
         actLog.write(
                 shipment.startedBy().orElse(ActLog.BY_ITSELF),
                 "shipped",

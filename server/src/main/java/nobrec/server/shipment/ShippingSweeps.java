@@ -17,7 +17,7 @@ class ShippingSweeps {
     }
 
     @Bean
-    Sweep sweepOfFollowUps(FollowUps followUps) {
-        return new Sweep("follow-ups", PAUSE, followUps::run);
+    Sweep sweepOfCompletions(Completions completions) {
+        return new Sweep("completions", PAUSE, completions::run);
     }
 }

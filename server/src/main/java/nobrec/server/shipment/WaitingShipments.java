@@ -21,12 +21,12 @@ public class WaitingShipments {
     public record Following(String job, String what, String reason) {}
 
     private final BookingMapper bookings;
-    private final FollowUpMapper followUps;
+    private final CompletionMapper completions;
     private final Clock clock;
 
-    WaitingShipments(BookingMapper bookings, FollowUpMapper followUps, Clock clock) {
+    WaitingShipments(BookingMapper bookings, CompletionMapper completions, Clock clock) {
         this.bookings = bookings;
-        this.followUps = followUps;
+        this.completions = completions;
         this.clock = clock;
     }
 
@@ -44,7 +44,7 @@ public class WaitingShipments {
     }
 
     public List<Following> following() {
-        return followUps.waiting().stream()
+        return completions.waiting().stream()
                 .map(row -> new Following(
                         row.job(),
                         row.kind().words(),

@@ -26,7 +26,7 @@ class SettlementTest extends ServerTest {
     private JdbcClient database;
 
     @Autowired
-    private FollowUps followUps;
+    private Completions completions;
 
     private void change(String job, String column, String value) {
         database.sql("UPDATE work_order SET " + column + " = ? WHERE number = ?")
@@ -157,7 +157,7 @@ class SettlementTest extends ServerTest {
                 .anyMatch(thing -> thing.path("thing").asString().equals("Job SE-4: Its label and slip"));
         database.sql("DELETE FROM paper WHERE title = 'in the way'").update();
         clock.pass(Duration.ofMinutes(6));
-        followUps.run();
+        completions.run();
         JsonNode now = get("/api/shipments?job=SE-4");
         assertThat(now.path("papers")).hasSize(2);
         assertThat(now.has("waitingFor")).isFalse();
@@ -189,12 +189,12 @@ class SettlementTest extends ServerTest {
         ship(bench);
         long id = bench.path("id").asLong();
         database.sql("DELETE FROM paper WHERE shipment_id = ?").param(id).update();
-        database.sql("INSERT INTO follow_up (shipment_id, kind, attempts, next_try_at, answer, since)"
+        database.sql("INSERT INTO completion (shipment_id, kind, attempts, next_try_at, answer, since)"
                         + " VALUES (?, 'PAPERS', 1, '2026-12-01 19:05:10', '', '2026-12-01 19:05:00')")
                 .param(id)
                 .update();
         clock.pass(Duration.ofSeconds(11));
-        followUps.run();
+        completions.run();
         assertThat(get("/api/shipments?job=SE-6").path("papers")).hasSize(2);
     }
 }

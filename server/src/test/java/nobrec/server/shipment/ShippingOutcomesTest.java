@@ -30,7 +30,7 @@ class ShippingOutcomesTest {
     private final Shipments shipments = mock();
     private final ShipmentMapper mapper = mock();
     private final BookingMapper bookings = mock();
-    private final FollowUps followUps = mock();
+    private final Completions completions = mock();
     private final WorkOrders workOrders = mock();
     private final ShippingOutcomes outcomes = new ShippingOutcomes(
             shipments,
@@ -38,7 +38,7 @@ class ShippingOutcomesTest {
             bookings,
             workOrders,
             mock(ServiceCatalog.class),
-            followUps,
+            completions,
             mock(ActLog.class),
             Clock.fixed(NOW, ZoneOffset.UTC));
     private final Booking booking = new Booking("key", 7, "PLOVER", BookingState.ASKED, "{}", 0, NOW, "", NOW);
@@ -66,7 +66,7 @@ class ShippingOutcomesTest {
         outcomes.settle(booking, new CarrierGateway.Booking.Refused("The street is not served."));
         verify(mapper).updateState(7, ShipmentState.SHIPPING, ShipmentState.OPEN, null);
         verify(bookings).updateState("key", BookingState.REFUSED, "The street is not served.");
-        verifyNoInteractions(followUps);
+        verifyNoInteractions(completions);
     }
 
     @Test
@@ -81,6 +81,6 @@ class ShippingOutcomesTest {
     void anAnswerThatComesTwiceIsStoredOnce() {
         shipmentIs(ShipmentState.SHIPPED);
         outcomes.settle(booking, new CarrierGateway.Booking.Accepted(Map.of()));
-        verifyNoInteractions(mapper, bookings, followUps);
+        verifyNoInteractions(mapper, bookings, completions);
     }
 }

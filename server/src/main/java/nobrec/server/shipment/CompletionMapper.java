@@ -10,17 +10,17 @@ import org.apache.ibatis.annotations.Mapper;
 import org.apache.ibatis.annotations.Param;
 
 @Mapper
-interface FollowUpMapper {
+interface CompletionMapper {
 
     void insert(@Param("shipmentId") long shipmentId, @Param("at") Instant at, @Param("until") Instant until);
 
     /** The next one whose time has come, which no other server takes until the transaction ends. */
-    Optional<FollowUp> nextDue(DueTimes times);
+    Optional<Completion> nextDue(DueTimes times);
 
-    List<FollowUp> of(long shipmentId);
+    List<Completion> of(long shipmentId);
 
     /** Those that did not come to an end at the first try, with the job they are for. */
-    List<WaitingFollowUp> waiting();
+    List<WaitingCompletion> waiting();
 
     @ChangesOneRow
     void take(@Param("id") long id, @Param("until") Instant until);
@@ -33,6 +33,6 @@ interface FollowUpMapper {
     @ChangesOneRow
     void done(long id);
 
-    /** A follow-up that waits, with the job it is for. */
-    record WaitingFollowUp(String job, FollowUp.Kind kind, String answer, Instant since) {}
+    /** A completion that waits, with the job it is for. */
+    record WaitingCompletion(String job, Completion.Kind kind, String answer, Instant since) {}
 }

@@ -22,11 +22,11 @@ import org.springframework.transaction.support.TransactionOperations;
  * and is tried again, and holds up neither the shipment nor the other.
  */
 @Component
-public class FollowUps implements DueWork<FollowUp> {
+public class Completions implements DueWork<Completion> {
 
-    private static final Logger LOG = LoggerFactory.getLogger(FollowUps.class);
+    private static final Logger LOG = LoggerFactory.getLogger(Completions.class);
 
-    private final FollowUpMapper mapper;
+    private final CompletionMapper mapper;
     private final Shipments shipments;
     private final ShipmentPapers papers;
     private final ServiceCatalog catalog;
@@ -35,8 +35,8 @@ public class FollowUps implements DueWork<FollowUp> {
     private final ApplicationEventPublisher events;
     private final Clock clock;
 
-    FollowUps(
-            FollowUpMapper mapper,
+    Completions(
+            CompletionMapper mapper,
             Shipments shipments,
             ShipmentPapers papers,
             ServiceCatalog catalog,
@@ -81,7 +81,7 @@ public class FollowUps implements DueWork<FollowUp> {
     }
 
     /** What still follows on a shipment, and did not come to an end at once. */
-    List<FollowUp> waitingOf(long shipmentId) {
+    List<Completion> waitingOf(long shipmentId) {
         return mapper.of(shipmentId);
     }
 
@@ -97,36 +97,36 @@ public class FollowUps implements DueWork<FollowUp> {
     }
 
     @Override
-    public Optional<FollowUp> nextDue(DueTimes times) {
+    public Optional<Completion> nextDue(DueTimes times) {
         return mapper.nextDue(times);
     }
 
     @Override
-    public void take(FollowUp followUp, Instant until) {
-        mapper.take(followUp.id(), until);
+    public void take(Completion completion, Instant until) {
+        mapper.take(completion.id(), until);
     }
 
     @Override
-    public void carryOut(FollowUp followUp) {
-        carryOut(followUp, load(followUp.shipmentId()));
+    public void carryOut(Completion completion) {
+        carryOut(completion, load(completion.shipmentId()));
     }
 
-    private void carryOut(FollowUp followUp, Gone gone) {
-        Runnable keep = followUp.kind() == FollowUp.Kind.PAPERS
+    private void carryOut(Completion completion, Gone gone) {
+        Runnable keep = completion.kind() == Completion.Kind.PAPERS
                 ? papers.draw(gone.shipment(), gone.jobs(), gone.service())
                 : () -> events.publishEvent(ShipmentShipped.of(gone.shipment(), gone.jobs(), gone.service()));
         try {
             transactions.executeWithoutResult(status -> {
-                mapper.done(followUp.id());
+                mapper.done(completion.id());
                 keep.run();
             });
         } catch (PessimisticLockingFailureException doneAlready) {
-            LOG.info("{} of shipment {} were done by another server", followUp.kind(), followUp.shipmentId());
+            LOG.info("{} of shipment {} were done by another server", completion.kind(), completion.shipmentId());
         }
     }
 
     @Override
-    public void failed(FollowUp followUp, String reason) {
-        mapper.putOff(followUp.id(), clock.instant().plus(GrowingPause.after(followUp.attempts() + 1)), reason);
+    public void failed(Completion completion, String reason) {
+        mapper.putOff(completion.id(), clock.instant().plus(GrowingPause.after(completion.attempts() + 1)), reason);
     }
 }

@@ -2,8 +2,8 @@ package nobrec.server.shipment;
 
 import java.time.Instant;
 
-/** Something still to be done for a shipment that has its tracking numbers. A row of table follow_up. */
-record FollowUp(long id, long shipmentId, Kind kind, int attempts, Instant nextTryAt, String answer, Instant since) {
+/** Something still to be done for a shipment that has its tracking numbers. A row of table completion. */
+record Completion(long id, long shipmentId, Kind kind, int attempts, Instant nextTryAt, String answer, Instant since) {
 
     /** What is to be done. */
     enum Kind {
