@@ -47,6 +47,7 @@ start_everything() {
   wait_for standins "http://127.0.0.1:$OUTSIDE_PORT/" "Starting the stand-ins"
   wait_for server "http://127.0.0.1:$PORT/actuator/health" "Starting the server"
   touch "$CURRENT/prepared"
+  forget_other_sets
 }
 
 # A process alone is not enough: a start that was cut off leaves some that do not answer.

@@ -51,6 +51,18 @@ switch_to() {
   mv -T "$STATE/current.new" "$CURRENT"
 }
 
+# Once the set that counts has started, no other is needed: the one from before a restore, or one whose restore was cut off.
+forget_other_sets() {
+  local folder
+  for folder in "$STATE"/sets/*; do
+    if [ "${folder##*/}" != "$DB_NAME" ]; then
+      database_drop "$DB_FOLDER" "${folder##*/}"
+      rm -rf "$folder"
+    fi
+  done
+  rm -rf "$STATE/restoring"
+}
+
 # Names and values, read as data: nothing in the file is ever carried out.
 read_secrets() {
   local name value

@@ -81,8 +81,6 @@ do_restore() {
   stop_process standins "Stand-ins"
   switch_to "$name"
   if (start_everything); then
-    database_drop "$DB_FOLDER" "$old"
-    rm -rf "${STATE:?}/sets/$old"
     read_secrets "$CURRENT/secrets"
     say "Restored from $file."
     say_how_to_sign_in

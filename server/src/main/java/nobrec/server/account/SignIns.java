@@ -15,6 +15,7 @@ import java.util.Arrays;
 import java.util.HexFormat;
 import java.util.List;
 import java.util.Optional;
+import nobrec.server.platform.request.RequestSettings;
 import nobrec.server.platform.security.SignInGate;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.ResponseCookie;
@@ -112,7 +113,7 @@ public class SignIns implements SignInGate {
                         .httpOnly(true)
                         .secure(request.isSecure())
                         .sameSite("Strict")
-                        .path("/api/sign-in")
+                        .path(RequestSettings.SIGN_IN)
                         .maxAge(DEVICE_IS_KNOWN_FOR)
                         .build()
                         .toString());

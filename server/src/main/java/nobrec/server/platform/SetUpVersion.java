@@ -1,7 +1,6 @@
 package nobrec.server.platform;
 
 import java.time.Duration;
-import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Component;
 
 /** Each change of what is set up, on whichever server, gives it another number: what is remembered counts for one number. */
@@ -13,20 +12,17 @@ public class SetUpVersion {
 
     private record Known(long version, long nanos) {}
 
-    private final JdbcClient database;
+    private final SetUpVersionMapper mapper;
     private volatile Known known;
 
-    SetUpVersion(JdbcClient database) {
-        this.database = database;
+    SetUpVersion(SetUpVersionMapper mapper) {
+        this.mapper = mapper;
     }
 
     long current() {
         Known now = known;
         if (now == null || System.nanoTime() - now.nanos() > KNOWN_FOR_NANOS) {
-            long version = database.sql("SELECT version FROM set_up_version WHERE id = 1")
-                    .query(Long.class)
-                    .single();
-            now = new Known(version, System.nanoTime());
+            now = new Known(mapper.current(), System.nanoTime());
             known = now;
         }
         return now.version();
@@ -34,8 +30,7 @@ public class SetUpVersion {
 
     /** To be called in the transaction of the change. */
     public void changed() {
-        database.sql("UPDATE set_up_version SET version = UUID_SHORT() WHERE id = 1")
-                .update();
+        mapper.change();
         known = null;
     }
 }

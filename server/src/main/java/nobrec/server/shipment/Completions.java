@@ -120,8 +120,11 @@ public class Completions implements DueWork<Completion> {
                 mapper.done(completion.id());
                 keep.run();
             });
-        } catch (PessimisticLockingFailureException doneAlready) {
-            LOG.info("{} of shipment {} were done by another server", completion.kind(), completion.shipmentId());
+        } catch (PessimisticLockingFailureException elsewhere) {
+            LOG.info(
+                    "{} of shipment {}: done by another server, or to be tried again",
+                    completion.kind(),
+                    completion.shipmentId());
         }
     }
 

@@ -62,12 +62,8 @@ interface WorkOrderMapper {
     @ChangesAnyRows
     void shipLines(@Param("pieces") Map<Long, Integer> pieces);
 
-    /** The work orders of these lines: shipped when all of one has left, else ready for the rest. */
-    @ChangesAnyRows
-    void updateStatusAfterShipping(@Param("lines") Collection<Long> lines);
-
-    /** Numbers of the work orders of these lines. */
-    List<String> numbersOfLines(@Param("lines") Collection<Long> lines);
+    /** The work orders of these lines, with what has not left of each. */
+    List<LeftOfOrder> leftOfOrders(@Param("lines") Collection<Long> lines);
 
     /** Nobody else opens or ships it until the transaction ends. */
     Optional<Long> lock(long id);

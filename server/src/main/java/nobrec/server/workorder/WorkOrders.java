@@ -114,8 +114,9 @@ public class WorkOrders {
     @Transactional
     public List<String> markShipped(Map<Long, Integer> pieces) {
         mapper.shipLines(pieces);
-        mapper.updateStatusAfterShipping(pieces.keySet());
-        return mapper.numbersOfLines(pieces.keySet());
+        List<LeftOfOrder> orders = mapper.leftOfOrders(pieces.keySet());
+        orders.forEach(order -> mapper.updateStatus(order.id(), order.status()));
+        return orders.stream().map(LeftOfOrder::number).toList();
     }
 
     public void correctCarrierAccount(long id, String account) {

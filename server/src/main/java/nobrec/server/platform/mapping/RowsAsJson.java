@@ -6,6 +6,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.function.BiConsumer;
+import java.util.function.Consumer;
 import org.springframework.stereotype.Component;
 import tools.jackson.databind.json.JsonMapper;
 
@@ -40,8 +41,7 @@ public class RowsAsJson {
     }
 
     /** Hands rows over in portions, each written as one JSON array. */
-    public <T> void forPortions(
-            List<T> rows, BiConsumer<Columns, T> write, java.util.function.Consumer<String> statement) {
+    public <T> void forPortions(List<T> rows, BiConsumer<Columns, T> write, Consumer<String> statement) {
         for (int from = 0; from < rows.size(); from += ROWS_AT_ONCE) {
             List<Map<String, Object>> portion = new ArrayList<>();
             for (T row : rows.subList(from, Math.min(rows.size(), from + ROWS_AT_ONCE))) {

@@ -3,16 +3,13 @@ package nobrec.server.platform.problem;
 import java.sql.SQLNonTransientConnectionException;
 import java.sql.SQLTransientConnectionException;
 import org.springframework.dao.DataAccessResourceFailureException;
+import org.springframework.http.HttpStatus;
+import org.springframework.http.ProblemDetail;
 import org.springframework.transaction.CannotCreateTransactionException;
 import org.springframework.transaction.TransactionSystemException;
 
 /** The database does not answer: told from other faults, and said in one way. */
 public final class DatabaseAway {
-
-    public static final String THING = "The database";
-    public static final String REASON = "It does not answer just now.";
-    public static final String CURE =
-            "Wait a moment: the screen comes back by itself. Then look whether your last act was done.";
 
     private static final int DEEPEST = 12;
 
@@ -31,5 +28,13 @@ public final class DatabaseAway {
             each = each.getCause();
         }
         return false;
+    }
+
+    public static ProblemDetail problem() {
+        return Problems.of(
+                HttpStatus.SERVICE_UNAVAILABLE,
+                "The database",
+                "It does not answer just now.",
+                "Wait a moment: the screen comes back by itself. Then look whether your last act was done.");
     }
 }

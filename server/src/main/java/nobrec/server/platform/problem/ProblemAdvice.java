@@ -33,7 +33,7 @@ class ProblemAdvice {
 
     @ExceptionHandler
     ProblemDetail refused(Refusal refusal) {
-        return problem(refusal.status(), refusal.thing(), refusal.getMessage(), refusal.cure());
+        return Problems.of(refusal.status(), refusal.thing(), refusal.getMessage(), refusal.cure());
     }
 
     @ExceptionHandler
@@ -43,7 +43,7 @@ class ProblemAdvice {
                 invalid.getBindingResult().getFieldErrors().stream()
                         .map(error -> error.getField() + " " + error.getDefaultMessage())
                         .toList());
-        return problem(
+        return Problems.of(
                 HttpStatus.UNPROCESSABLE_CONTENT, "What was entered", fields + ".", "Correct it and send again.");
     }
 
@@ -52,7 +52,7 @@ class ProblemAdvice {
     ProblemDetail notTaken(MultipartException refused) {
         for (Throwable each = refused; each != null; each = each.getCause()) {
             if (each instanceof FileSizeLimitExceededException || each instanceof SizeLimitExceededException) {
-                return problem(
+                return Problems.of(
                         HttpStatus.CONTENT_TOO_LARGE,
                         "The file",
                         "It is larger than 10 MB.",
@@ -60,7 +60,7 @@ class ProblemAdvice {
             }
         }
         LOG.info("A file was not taken: {}", refused.getMessage());
-        return problem(
+        return Problems.of(
                 HttpStatus.BAD_REQUEST,
                 "The file",
                 "It did not arrive whole, or its name is too long.",
@@ -69,12 +69,13 @@ class ProblemAdvice {
 
     @ExceptionHandler
     ProblemDetail denied(AccessDeniedException denied) {
-        return problem(HttpStatus.FORBIDDEN, "Your role", "It does not include this.", "Ask the administrator for it.");
+        return Problems.of(
+                HttpStatus.FORBIDDEN, "Your role", "It does not include this.", "Ask the administrator for it.");
     }
 
     @ExceptionHandler
     ProblemDetail wrongKind(TypeMismatchException wrong) {
-        return problem(
+        return Problems.of(
                 HttpStatus.BAD_REQUEST,
                 "This request",
                 "“" + wrong.getValue() + "” is not what is expected there.",
@@ -85,7 +86,7 @@ class ProblemAdvice {
     @ExceptionHandler
     ProblemDetail unreadable(HttpMessageNotReadableException unreadable) {
         LOG.debug("A request did not read: {}", unreadable.getMessage());
-        return problem(
+        return Problems.of(
                 HttpStatus.BAD_REQUEST,
                 "This request",
                 "What was sent does not read as what is expected there.",
@@ -102,7 +103,7 @@ class ProblemAdvice {
     @ExceptionHandler
     ProblemDetail atTheSameMoment(PessimisticLockingFailureException conflict) {
         LOG.info("Two stood in each other's way: {}", conflict.getMessage());
-        return problem(
+        return Problems.of(
                 HttpStatus.CONFLICT,
                 "This record",
                 "Somebody else changed it at the same moment; nothing of yours was kept.",
@@ -119,7 +120,7 @@ class ProblemAdvice {
             return page;
         }
         return ResponseEntity.status(HttpStatus.NOT_FOUND)
-                .body(problem(
+                .body(Problems.of(
                         HttpStatus.NOT_FOUND,
                         "This address",
                         "There is nothing here.",
@@ -133,10 +134,10 @@ class ProblemAdvice {
         }
         if (DatabaseAway.isMeantBy(failed)) {
             LOG.error("The database does not answer: {}", failed.getMessage());
-            return problem(HttpStatus.SERVICE_UNAVAILABLE, DatabaseAway.THING, DatabaseAway.REASON, DatabaseAway.CURE);
+            return DatabaseAway.problem();
         }
         LOG.error("A request failed", failed);
-        return problem(
+        return Problems.of(
                 HttpStatus.INTERNAL_SERVER_ERROR,
                 "Nobrec",
                 "Something went wrong here.",
@@ -147,18 +148,10 @@ class ProblemAdvice {
     /** The framework itself refused: a wrong address, method or form of what was sent. */
     private static ProblemDetail notUnderstood(ErrorResponse response) {
         String detail = response.getBody().getDetail();
-        return problem(
+        return Problems.of(
                 HttpStatus.valueOf(response.getStatusCode().value()),
                 "This request",
                 detail == null ? "It was not understood." : detail,
                 "Reload the page and try again.");
-    }
-
-    private static ProblemDetail problem(HttpStatus status, String thing, String reason, String cure) {
-        ProblemDetail problem = ProblemDetail.forStatusAndDetail(status, reason);
-        problem.setTitle(thing);
-        problem.setProperty("thing", thing);
-        problem.setProperty("cure", cure);
-        return problem;
     }
 }

@@ -4,8 +4,10 @@ import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
 import java.util.LinkedHashMap;
 import java.util.Map;
+import nobrec.server.platform.problem.Problems;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
+import org.springframework.http.ProblemDetail;
 import org.springframework.stereotype.Component;
 import tools.jackson.databind.json.JsonMapper;
 
@@ -21,17 +23,19 @@ public class ProblemWriter {
 
     public void write(HttpServletResponse response, HttpStatus status, String thing, String reason, String cure)
             throws IOException {
+        write(response, Problems.of(status, thing, reason, cure));
+    }
+
+    public void write(HttpServletResponse response, ProblemDetail problem) throws IOException {
         if (response.isCommitted()) {
             return;
         }
-        Map<String, Object> problem = new LinkedHashMap<>();
-        problem.put("title", thing);
-        problem.put("status", status.value());
-        problem.put("detail", reason);
-        problem.put("thing", thing);
-        problem.put("cure", cure);
-        byte[] body = json.writeValueAsBytes(problem);
-        response.setStatus(status.value());
+        Map<String, Object> said = new LinkedHashMap<>(problem.getProperties());
+        said.put("title", problem.getTitle());
+        said.put("status", problem.getStatus());
+        said.put("detail", problem.getDetail());
+        byte[] body = json.writeValueAsBytes(said);
+        response.setStatus(problem.getStatus());
         response.setContentType(MediaType.APPLICATION_PROBLEM_JSON_VALUE);
         response.setContentLength(body.length);
         response.getOutputStream().write(body);

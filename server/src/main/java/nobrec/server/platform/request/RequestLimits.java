@@ -26,8 +26,6 @@ import org.springframework.web.filter.OncePerRequestFilter;
 @Order(Ordered.HIGHEST_PRECEDENCE)
 class RequestLimits extends OncePerRequestFilter {
 
-    static final String SIGN_IN = "/api/sign-in";
-
     private static final Logger LOG = LoggerFactory.getLogger(RequestLimits.class);
     private static final int SIGN_IN_LIMIT = 4_096;
 
@@ -66,7 +64,7 @@ class RequestLimits extends OncePerRequestFilter {
                     isFile(request) ? "The file" : "This request",
                     "It is larger than " + limit(request) / 1024 + " KB.",
                     isFile(request) ? "Split it and drop the parts." : "Send less at once.");
-        } else if (request.getRequestURI().equals(SIGN_IN)) {
+        } else if (request.getRequestURI().equals(RequestSettings.SIGN_IN)) {
             signIn(request, response, chain);
         } else {
             pass(request, response, chain);
@@ -87,16 +85,29 @@ class RequestLimits extends OncePerRequestFilter {
             return;
         }
         try {
-            pass(new FormRequest(request, SIGN_IN_LIMIT, settings.bodyTime()), response, chain);
-        } catch (IOException | IllegalArgumentException notTaken) {
-            problems.write(
-                    response,
-                    HttpStatus.REQUEST_TIMEOUT,
-                    "Signing in",
-                    "Name and password did not arrive whole.",
-                    "Try again.");
+            FormRequest form = read(request);
+            if (form == null) {
+                problems.write(
+                        response,
+                        HttpStatus.REQUEST_TIMEOUT,
+                        "Signing in",
+                        "Name and password did not arrive whole.",
+                        "Try again.");
+            } else {
+                pass(form, response, chain);
+            }
         } finally {
             signIns.release();
+        }
+    }
+
+    /** The form that was sent; null when it did not arrive whole, or is none. */
+    private FormRequest read(HttpServletRequest request) {
+        try {
+            return new FormRequest(request, SIGN_IN_LIMIT, settings.bodyTime());
+        } catch (IOException | IllegalArgumentException notTaken) {
+            LOG.debug("A sign-in did not arrive: {}", notTaken.getMessage());
+            return null;
         }
     }
 
@@ -109,17 +120,12 @@ class RequestLimits extends OncePerRequestFilter {
                 throw failed;
             }
             LOG.error("The database does not answer: {}", failed.getMessage());
-            problems.write(
-                    response,
-                    HttpStatus.SERVICE_UNAVAILABLE,
-                    DatabaseAway.THING,
-                    DatabaseAway.REASON,
-                    DatabaseAway.CURE);
+            problems.write(response, DatabaseAway.problem());
         }
     }
 
     private long limit(HttpServletRequest request) {
-        if (request.getRequestURI().equals(SIGN_IN)) {
+        if (request.getRequestURI().equals(RequestSettings.SIGN_IN)) {
             return SIGN_IN_LIMIT;
         }
         return (isFile(request) ? settings.fileLimit() : settings.bodyLimit()).toBytes();

@@ -21,4 +21,8 @@ public record RequestSettings(
         @DefaultValue("256KB") DataSize bodyLimit,
         @DefaultValue("11MB") DataSize fileLimit,
         @DefaultValue("10s") Duration bodyTime,
-        @DefaultValue("16") int signInsAtOnce) {}
+        @DefaultValue("16") int signInsAtOnce) {
+
+    /** Where name and password are sent. */
+    public static final String SIGN_IN = "/api/sign-in";
+}

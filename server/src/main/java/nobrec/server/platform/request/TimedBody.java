@@ -8,13 +8,6 @@ import java.time.Duration;
 /** What a request sends, up to a size and within a time: a sender that goes on drop by drop holds nothing up. */
 final class TimedBody extends ServletInputStream {
 
-    /** The body is larger, or came more slowly, than is allowed. */
-    static final class NotTaken extends IOException {
-        NotTaken(String reason) {
-            super(reason);
-        }
-    }
-
     private final ServletInputStream body;
     private final long limit;
     private final long end;
@@ -43,10 +36,10 @@ final class TimedBody extends ServletInputStream {
     private void count(int bytes) throws IOException {
         taken += bytes;
         if (taken > limit) {
-            throw new NotTaken("What was sent is larger than " + limit + " bytes.");
+            throw new IOException("What was sent is larger than " + limit + " bytes.");
         }
         if (System.nanoTime() > end) {
-            throw new NotTaken("What was sent came too slowly.");
+            throw new IOException("What was sent came too slowly.");
         }
     }
 

@@ -5,6 +5,7 @@ import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
 import nobrec.server.platform.request.BodyArrival;
 import nobrec.server.platform.request.ProblemWriter;
+import nobrec.server.platform.request.RequestSettings;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 import org.springframework.core.annotation.Order;
@@ -63,13 +64,13 @@ class SecurityConfiguration {
         return withHeaders(http)
                 .csrf(csrf -> csrf.csrfTokenRepository(CookieCsrfTokenRepository.withHttpOnlyFalse())
                         .csrfTokenRequestHandler(new TokenInHeader()))
-                .authorizeHttpRequests(requests -> requests.requestMatchers(SignInFilter.SIGN_IN, "/api/who")
+                .authorizeHttpRequests(requests -> requests.requestMatchers(RequestSettings.SIGN_IN, "/api/who")
                         .permitAll()
                         .anyRequest()
                         .authenticated())
                 .addFilterBefore(new SignInFilter(gate, problems), UsernamePasswordAuthenticationFilter.class)
                 .addFilterBefore(new PresentAccountFilter(accounts), AuthorizationFilter.class)
-                .formLogin(form -> form.loginProcessingUrl(SignInFilter.SIGN_IN)
+                .formLogin(form -> form.loginProcessingUrl(RequestSettings.SIGN_IN)
                         .successHandler((request, response, who) -> {
                             gate.succeeded(who.getName(), request, response);
                             response.setStatus(HttpServletResponse.SC_NO_CONTENT);

@@ -8,13 +8,12 @@ import java.io.IOException;
 import java.time.Duration;
 import java.util.Optional;
 import nobrec.server.platform.request.ProblemWriter;
+import nobrec.server.platform.request.RequestSettings;
 import org.springframework.http.HttpStatus;
 import org.springframework.web.filter.OncePerRequestFilter;
 
 /** Stands before the sign-in and lets a try through when its time has come. */
 class SignInFilter extends OncePerRequestFilter {
-
-    static final String SIGN_IN = "/api/sign-in";
 
     private final SignInGate gate;
     private final ProblemWriter problems;
@@ -26,7 +25,7 @@ class SignInFilter extends OncePerRequestFilter {
 
     @Override
     protected boolean shouldNotFilter(HttpServletRequest request) {
-        return !request.getRequestURI().equals(SIGN_IN);
+        return !request.getRequestURI().equals(RequestSettings.SIGN_IN);
     }
 
     @Override

@@ -3,6 +3,7 @@ package nobrec.server.platform.security;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.time.Duration;
+import java.util.Locale;
 import java.util.Optional;
 
 /** Slows down guessing. Each try is counted before the password is looked at. */
@@ -10,7 +11,7 @@ public interface SignInGate {
 
     /** How a name is spelled, however it was typed; a text that is nobody's name stays as it is. */
     static String spelled(String typed) {
-        return typed == null ? "" : typed.strip().toLowerCase(java.util.Locale.ROOT);
+        return typed == null ? "" : typed.strip().toLowerCase(Locale.ROOT);
     }
 
     /** How long to wait before this try may be made; empty when it may be made now, and then it is counted. */

@@ -3,6 +3,7 @@ package nobrec.server.platform.transaction;
 import java.lang.reflect.UndeclaredThrowableException;
 import org.aopalliance.intercept.MethodInterceptor;
 import org.springframework.aop.Pointcut;
+import org.springframework.aop.ProxyMethodInvocation;
 import org.springframework.aop.support.ComposablePointcut;
 import org.springframework.aop.support.DefaultPointcutAdvisor;
 import org.springframework.aop.support.annotation.AnnotationMatchingPointcut;
@@ -54,10 +55,8 @@ class TransactionConfiguration {
         Pointcut transactional = new ComposablePointcut(
                         AnnotationMatchingPointcut.forClassAnnotation(Transactional.class))
                 .union((Pointcut) AnnotationMatchingPointcut.forMethodAnnotation(Transactional.class));
-        MethodInterceptor again =
-                invocation -> OnceMore.perform(() -> ((org.springframework.aop.ProxyMethodInvocation) invocation)
-                        .invocableClone()
-                        .proceed());
+        MethodInterceptor again = invocation -> OnceMore.perform(
+                () -> ((ProxyMethodInvocation) invocation).invocableClone().proceed());
         DefaultPointcutAdvisor advisor = new DefaultPointcutAdvisor(transactional, again);
         advisor.setOrder(Ordered.HIGHEST_PRECEDENCE);
         return advisor;
