@@ -60,7 +60,11 @@ export function Offers({ bench, guessed, act }: Props) {
               <Key name="↑" /> <Key name="↓" /> <Key name="Enter" /> take
             </>
           )}
-          <Key name="F9" /> charge lines
+          {bench.offers.length > 0 && (
+            <>
+              <Key name="F9" /> charge lines
+            </>
+          )}
         </span>
       </div>
       {bench.offers.length === 0 && (

@@ -110,7 +110,7 @@ export function TimeAxis({ board }: { board: Board }) {
       </div>
       <ol
         className="grid border-b-2 border-base-content"
-        style={{ gridTemplateColumns: `repeat(${board.pickups.length}, 1fr)` }}
+        style={{ gridTemplateColumns: `repeat(${board.pickups.length}, minmax(0, 1fr))` }}
       >
         {board.pickups.map((pickup) => (
           <PickupColumn key={pickup.carrier} pickup={pickup} />
@@ -126,7 +126,7 @@ function PickupColumn({ pickup }: { pickup: Pickup }) {
       className={"border-l-[3px] pb-2 pl-3 " + (isOver(pickup) ? "border-base-300 quiet" : "border-primary")}
       data-carrier={pickup.carrier}
     >
-      <p className="flex items-baseline gap-3">
+      <p className="flex flex-wrap items-baseline gap-x-3">
         <span className="font-mono text-2xl font-bold tracking-tight">{clockTime(pickup.cutOff)}</span>
         <strong>{pickup.carrier}</strong>
         <TimeLeft pickup={pickup} />
@@ -144,7 +144,7 @@ function PickupColumn({ pickup }: { pickup: Pickup }) {
         {pickup.promised === 0 ? (
           <span className="figure">nothing more</span>
         ) : (
-          <strong className="figure">
+          <strong className="figure whitespace-normal!">
             {count(pickup.promised, "job", "jobs")}
             {pickup.promisedWeight && `, ${pickup.promisedWeight}`}, not packed
           </strong>
