@@ -1,15 +1,13 @@
 import { useMutation, useQueryClient } from "@tanstack/react-query";
 import { Link } from "react-router";
 import { answer, api, type Schemas } from "../api/client";
-import { useWho } from "../signin/who";
+import { useMay } from "../signin/who";
 import { ProblemLine } from "../ui/states";
-
-const HANDLERS = ["COORDINATOR", "PACKER"];
 
 /** A line for each thing that does not go on by itself, or not yet. */
 export function StuckThings({ things }: { things: Schemas["StuckView"][] }) {
   const queries = useQueryClient();
-  const mayAsk = HANDLERS.includes(useWho().data?.person?.role ?? "");
+  const mayAsk = useMay()("PACK_AND_SHIP");
   const ask = useMutation({
     mutationFn: (id: number) =>
       answer(api.POST("/api/shipments/{id}/carrier-question", { params: { path: { id } } })),

@@ -1,11 +1,21 @@
 import { useMemo } from "react";
 import type { Schemas } from "../api/client";
+import { useMay } from "../signin/who";
 import { count } from "../ui/format";
 import { Key } from "../ui/Key";
 import { useKeys } from "../ui/keys";
 
 /** What came of a file: how many went in, and each cell that could not be read. */
-export function ImportReport({ run, close }: { run: Schemas["ImportView"]; close: () => void }) {
+export function ImportReport({
+  run,
+  close,
+  settle,
+}: {
+  run: Schemas["ImportView"];
+  close: () => void;
+  settle: () => void;
+}) {
+  const may = useMay();
   useKeys(useMemo(() => [{ key: "Escape", label: "Close the report", run: close }], [close]));
   return (
     <section aria-label="What came of the file" className="mt-3 border-y-2 border-base-content py-2">
@@ -16,7 +26,12 @@ export function ImportReport({ run, close }: { run: Schemas["ImportView"]; close
           <strong className={run.leftOut > 0 ? "text-error" : ""}>{run.leftOut} left out</strong>
         </span>
         <span className="quiet">read as “{run.layout}”</span>
-        <button type="button" className="act ml-auto" onClick={close}>
+        {run.faults.length > 0 && !run.settled && may("BRING_IN") && (
+          <button type="button" className="act ml-auto" onClick={settle}>
+            Done with these
+          </button>
+        )}
+        <button type="button" className={"act" + (run.faults.length > 0 ? "" : " ml-auto")} onClick={close}>
           Close <Key name="Escape" />
         </button>
       </div>
@@ -34,8 +49,8 @@ export function ImportReport({ run, close }: { run: Schemas["ImportView"]; close
             </tr>
           </thead>
           <tbody>
-            {run.faults.map((fault) => (
-              <tr key={fault.row + fault.column}>
+            {run.faults.map((fault, index) => (
+              <tr key={index}>
                 <td className="figure">{fault.row}</td>
                 <td>{fault.column}</td>
                 <td className="figure">{fault.orderNumber || "none"}</td>
@@ -46,6 +61,12 @@ export function ImportReport({ run, close }: { run: Schemas["ImportView"]; close
             ))}
           </tbody>
         </table>
+      )}
+      {run.faultsInAll > run.faults.length && (
+        <p className="quiet px-3 pt-2">
+          The first {run.faults.length} of {count(run.faultsInAll, "fault", "faults")}; correct these, and
+          drop the file again to see the others.
+        </p>
       )}
     </section>
   );

@@ -2,6 +2,7 @@ import { useInfiniteQuery, useMutation, useQuery, useQueryClient } from "@tansta
 import { useCallback, useEffect, useMemo } from "react";
 import { useNavigate, useSearchParams } from "react-router";
 import { answer, api, type Schemas, sendFile } from "../api/client";
+import { useMay } from "../signin/who";
 import { BringIn } from "../ui/BringIn";
 import { benchOf } from "../ui/JobLink";
 import { Empty, ProblemLine, Trouble, Waiting } from "../ui/states";
@@ -14,6 +15,7 @@ import { JobTable } from "./JobTable";
 export function Jobs() {
   const [filter, setFilter] = useSearchParams();
   const queries = useQueryClient();
+  const may = useMay();
   const text = filter.get("text") ?? "";
   const status = statusOf(filter);
 
@@ -32,13 +34,17 @@ export function Jobs() {
     },
   });
   const { mutate: takeFile, reset: forget } = bringIn;
-  const asked = filter.get("report") === "newest";
-  const newest = useQuery({
-    queryKey: ["imports", "newest"],
-    queryFn: () => answer(api.GET("/api/imports/newest")),
-    enabled: asked,
+  const asked = Number(filter.get("report") ?? "0");
+  const earlier = useQuery({
+    queryKey: ["imports", asked],
+    queryFn: () => answer(api.GET("/api/imports/{id}", { params: { path: { id: asked } } })),
+    enabled: asked > 0,
   });
-  const report = bringIn.data?.run ?? (asked ? newest.data?.run : undefined);
+  const settle = useMutation({
+    mutationFn: (id: number) => answer(api.POST("/api/imports/{id}/settled", { params: { path: { id } } })),
+    onSettled: () => queries.invalidateQueries(),
+  });
+  const report = bringIn.data?.run ?? (asked > 0 ? earlier.data?.run : undefined);
   const closeReport = useCallback(() => {
     forget();
     setFilter((before) => {
@@ -52,14 +58,22 @@ export function Jobs() {
       <div className="flex items-center gap-5">
         <h1>Jobs</h1>
         <Filters filter={filter} setFilter={setFilter} />
-        <BringIn what="File of work orders" busy={bringIn.isPending} take={takeFile} />
+        {may("BRING_IN") && <BringIn what="File of work orders" busy={bringIn.isPending} take={takeFile} />}
       </div>
       {bringIn.isError && (
         <div className="mt-3">
           <ProblemLine error={bringIn.error} />
         </div>
       )}
-      {report && <ImportReport run={report} close={closeReport} />}
+      {settle.isError && <ProblemLine error={settle.error} />}
+      {earlier.isError && <ProblemLine error={earlier.error} />}
+      {report && (
+        <ImportReport
+          run={report}
+          close={closeReport}
+          settle={() => settle.mutate(report.id, { onSuccess: closeReport })}
+        />
+      )}
       <List list={list} filtered={text !== "" || status !== undefined} />
     </div>
   );

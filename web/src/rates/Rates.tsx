@@ -1,6 +1,6 @@
 import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
 import { answer, api, type Schemas, sendFile } from "../api/client";
-import { useWho } from "../signin/who";
+import { useMay } from "../signin/who";
 import { BringIn } from "../ui/BringIn";
 import { Empty, ProblemLine, Trouble, Waiting } from "../ui/states";
 import { SheetTable } from "./SheetTable";
@@ -9,7 +9,7 @@ import { TakenSheet } from "./TakenSheet";
 /** The rate sheets of all services; a file dropped anywhere brings the next one in. */
 export function Rates() {
   const queries = useQueryClient();
-  const mayBringIn = useWho().data?.person?.role === "COORDINATOR";
+  const mayBringIn = useMay()("BRING_IN");
   const list = useQuery({ queryKey: ["rates"], queryFn: () => answer(api.GET("/api/rate-sheets")) });
   const bringIn = useMutation({
     mutationFn: (file: File) => sendFile<Schemas["SheetTaken"]>("/api/rate-sheets", file),

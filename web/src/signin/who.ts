@@ -1,5 +1,5 @@
 import { useQuery } from "@tanstack/react-query";
-import { answer, api } from "../api/client";
+import { answer, api, type Schemas } from "../api/client";
 
 /** Who is signed in, and what the site's clock shows. */
 export function useWho() {
@@ -9,4 +9,12 @@ export function useWho() {
     // Without an answer it is asked again until there is one: the page then comes back by itself.
     refetchInterval: (query) => (query.state.status === "error" ? 3_000 : 300_000),
   });
+}
+
+export type Permission = Schemas["PersonView"]["permissions"][number];
+
+/** Asks whether the person who is signed in may do something, as the server says. */
+export function useMay(): (permission: Permission) => boolean {
+  const permissions = useWho().data?.person?.permissions;
+  return (permission) => permissions?.includes(permission) ?? false;
 }

@@ -2,6 +2,7 @@ import { useQueryClient } from "@tanstack/react-query";
 import { useMemo, useState } from "react";
 import { NavLink, useNavigate } from "react-router";
 import { type Schemas, signOut } from "../api/client";
+import type { Permission } from "../signin/who";
 import { Clock } from "./Clock";
 import { Connection } from "./Connection";
 import { FindField } from "./FindField";
@@ -11,11 +12,11 @@ import { useKeys } from "./keys";
 import { changeTheme } from "./theme";
 
 /** A section keeps its key, whoever is signed in and sees which of them. */
-const SECTIONS: { path: string; name: string; key: string; notFor?: string }[] = [
+const SECTIONS: { path: string; name: string; key: string; needs?: Permission }[] = [
   { path: "/departures", name: "Departures", key: "Alt+1" },
   { path: "/jobs", name: "Jobs", key: "Alt+2" },
   { path: "/bench", name: "Bench", key: "Alt+3" },
-  { path: "/postings", name: "Postings", key: "Alt+4", notFor: "PACKER" },
+  { path: "/postings", name: "Postings", key: "Alt+4", needs: "SEE_CHARGES" },
   { path: "/rates", name: "Rates", key: "Alt+5" },
 ];
 
@@ -24,8 +25,11 @@ export function Frame({ who, children }: { who: Schemas["WhoView"]; children: Re
   const navigate = useNavigate();
   const queries = useQueryClient();
   const [help, setHelp] = useState(false);
-  const role = who.person?.role;
-  const sections = useMemo(() => SECTIONS.filter((section) => section.notFor !== role), [role]);
+  const permissions = who.person?.permissions;
+  const sections = useMemo(
+    () => SECTIONS.filter(({ needs }) => !needs || permissions?.includes(needs)),
+    [permissions],
+  );
 
   useKeys(
     useMemo(

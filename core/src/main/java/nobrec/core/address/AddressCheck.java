@@ -1,6 +1,5 @@
 package nobrec.core.address;
 
-import java.text.Normalizer;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
@@ -16,7 +15,7 @@ public final class AddressCheck {
     /** One thing found. {@code stops} says whether a driver would not find the place; else it is worth a look only. */
     public record Finding(boolean stops, String reason, String cure) {}
 
-    private static final Set<String> SERVED_COUNTRIES = Set.of("US");
+    private static final Set<String> MILITARY_TOWNS = Set.of("apo", "fpo", "dpo");
 
     private AddressCheck() {}
 
@@ -26,9 +25,11 @@ public final class AddressCheck {
      */
     public static List<Finding> check(PostalAddress address, Optional<KnownPostalCode> known) {
         List<Finding> findings = new ArrayList<>();
-        if (!SERVED_COUNTRIES.contains(address.country())) {
+        if (!Countries.HOME.equals(address.country())) {
             findings.add(new Finding(
-                    true, "Country " + address.country() + " is not served.", "Only the United States (US) so far."));
+                    true,
+                    Countries.nameOf(address.country()) + " is not served.",
+                    "Only the United States so far; correct the country if it is one of them."));
             return findings;
         }
         if (address.name().isEmpty()) {
@@ -37,37 +38,61 @@ public final class AddressCheck {
         if (address.street().isEmpty()) {
             findings.add(new Finding(true, "The ship-to has no street.", "Add the street line."));
         }
-        if (known.isEmpty()) {
-            findings.add(new Finding(
-                    true,
-                    "Postal code “" + address.postalCode() + "” does not exist.",
-                    "Look up the code of " + address.town() + ", " + address.state() + "."));
-            return findings;
-        }
-        KnownPostalCode entry = known.get();
-        if (!entry.state().equalsIgnoreCase(address.state())) {
-            findings.add(new Finding(
-                    true,
-                    entry.code() + " lies in " + entry.state() + ", the address says " + address.state() + ".",
-                    "Write " + entry.town() + ", " + entry.state() + " " + entry.code()
-                            + ", or correct the postal code."));
-        } else if (!sameTown(entry.town(), address.town())) {
-            findings.add(new Finding(
-                    false,
-                    entry.code() + " is " + entry.town() + "; the address says " + address.town() + ".",
-                    "Fine if it is a part of " + entry.town() + "."));
-        }
+        place(address, known).ifPresent(findings::add);
         return findings;
     }
 
-    private static boolean sameTown(String one, String other) {
-        return plain(one).equals(plain(other));
+    private static Optional<Finding> place(PostalAddress address, Optional<KnownPostalCode> known) {
+        String townAndState = address.town() + ", " + address.state();
+        if (UnitedStates.readPostalCode(address.postalCode()).isEmpty()) {
+            return Optional.of(new Finding(
+                    true,
+                    address.postalCode().isEmpty()
+                            ? "The ship-to has no postal code."
+                            : "“" + address.postalCode() + "” is no postal code of the United States.",
+                    address.postalCode().matches("\\d{3,4}")
+                            ? "A spreadsheet drops zeros in front: write five digits."
+                            : "Write five digits, or five and four: look up " + townAndState + "."));
+        }
+        String state = UnitedStates.readState(address.state()).orElse(address.state());
+        Optional<String> military = UnitedStates.militaryState(address.postalCode());
+        if (military.isPresent()) {
+            return military(address, state, military.get());
+        }
+        if (known.isEmpty()) {
+            return Optional.of(new Finding(
+                    true,
+                    "Postal code “" + address.postalCode() + "” does not exist.",
+                    "Look up the code of " + townAndState + "."));
+        }
+        KnownPostalCode entry = known.get();
+        if (!entry.state().equalsIgnoreCase(state)) {
+            return Optional.of(new Finding(
+                    true,
+                    entry.code() + " lies in " + entry.state() + ", the address says "
+                            + (state.isEmpty() ? "nothing" : state) + ".",
+                    "Write " + entry.town() + ", " + entry.state() + " " + entry.code()
+                            + ", or correct the postal code."));
+        }
+        return TownName.same(entry.town(), address.town())
+                ? Optional.empty()
+                : Optional.of(new Finding(
+                        false,
+                        entry.code() + " is " + entry.town() + "; the address says "
+                                + (address.town().isEmpty() ? "nothing" : address.town()) + ".",
+                        "Fine if it is a part of " + entry.town() + "."));
     }
 
-    private static String plain(String town) {
-        return Normalizer.normalize(town, Normalizer.Form.NFD)
-                .replaceAll("[^A-Za-z]", "")
-                .toLowerCase(Locale.ROOT)
-                .replaceFirst("^saint", "st");
+    /** Military mail has no town: APO, FPO or DPO stands for it. */
+    private static Optional<Finding> military(PostalAddress address, String state, String expected) {
+        boolean town = MILITARY_TOWNS.contains(address.town().toLowerCase(Locale.ROOT));
+        if (town && expected.equals(state)) {
+            return Optional.empty();
+        }
+        return Optional.of(new Finding(
+                true,
+                address.postalCode() + " is military mail for " + expected + "; the address says " + address.townLine()
+                        + ".",
+                "Write APO, FPO or DPO for the town and " + expected + " for the state."));
     }
 }

@@ -2,7 +2,7 @@ package nobrec.core.address;
 
 import com.google.i18n.phonenumbers.NumberParseException;
 import com.google.i18n.phonenumbers.PhoneNumberUtil;
-import nobrec.core.measure.Reading;
+import nobrec.core.notation.Reading;
 
 /**
  * A telephone number.

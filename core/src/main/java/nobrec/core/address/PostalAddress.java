@@ -36,9 +36,33 @@ public record PostalAddress(
         return town + (state.isEmpty() ? "" : ", " + state) + (postalCode.isEmpty() ? "" : " " + postalCode);
     }
 
-    /** The five digits of a US postal code without its extension. */
+    /** The five digits of a US postal code without its extension; the code as it is where it is none. */
     public String fiveDigitCode() {
-        return postalCode.length() > 5 ? postalCode.substring(0, 5) : postalCode;
+        return UnitedStates.readPostalCode(postalCode)
+                .map(code -> code.substring(0, 5))
+                .orElse(postalCode);
+    }
+
+    /**
+     * The same in the spelling that is compared and printed: state by its two letters, postal code in its one form, territories
+     * as states of the United States. What is not known stays as it is.
+     */
+    public PostalAddress inStandardSpelling() {
+        boolean territory = UnitedStates.TERRITORIES.contains(country);
+        String home = territory ? Countries.HOME : country;
+        if (!Countries.HOME.equals(home)) {
+            return this;
+        }
+        String known = UnitedStates.readState(state).orElse(state);
+        return new PostalAddress(
+                company,
+                person,
+                street,
+                street2,
+                town,
+                territory && known.isEmpty() ? country : known,
+                UnitedStates.readPostalCode(postalCode).orElse(postalCode),
+                home);
     }
 
     private static String strip(String text) {

@@ -1,26 +1,37 @@
 package nobrec.core.address;
 
 import java.util.Collection;
+import java.util.Comparator;
 import java.util.Objects;
+import java.util.function.ToDoubleFunction;
 
 /**
  * The postal codes that share their first three digits, and the centre of them.
  *
  * @param code three digits
- * @param centre mean of the centres of its postal codes
+ * @param centre position of the one of its postal codes that lies in the middle
  */
 public record PostalArea(String code, GeoPoint centre) {
 
-    /** The area of a set of postal codes: its centre is their mean. */
+    /**
+     * The area of a set of postal codes. Its centre is the position of the code nearest to the middle one in latitude and in
+     * longitude: always on land, however far an island lies from the rest.
+     */
     public static PostalArea around(String code, Collection<GeoPoint> points) {
         if (points.isEmpty()) {
             throw new IllegalArgumentException("Postal area " + code + " has no postal code.");
         }
-        double latitude =
-                points.stream().mapToDouble(GeoPoint::latitude).average().orElseThrow();
-        double longitude =
-                points.stream().mapToDouble(GeoPoint::longitude).average().orElseThrow();
-        return new PostalArea(code, new GeoPoint(latitude, longitude));
+        GeoPoint middle = new GeoPoint(middle(points, GeoPoint::latitude), middle(points, GeoPoint::longitude));
+        return new PostalArea(
+                code,
+                points.stream()
+                        .min(Comparator.comparingDouble(middle::kilometresTo))
+                        .orElseThrow());
+    }
+
+    private static double middle(Collection<GeoPoint> points, ToDoubleFunction<GeoPoint> part) {
+        double[] sorted = points.stream().mapToDouble(part).sorted().toArray();
+        return sorted[(sorted.length - 1) / 2];
     }
 
     /** The area a five-digit postal code belongs to. */

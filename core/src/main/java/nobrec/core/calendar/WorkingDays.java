@@ -5,12 +5,13 @@ import java.time.LocalDate;
 import java.util.Arrays;
 import java.util.HashSet;
 import java.util.Set;
+import nobrec.core.limit.Limits;
 
-/** Monday to Friday without the public holidays of the United States, for the years 2000 to 2099. */
+/** Monday to Friday without the public holidays of the United States, two years wider than the days a record may name. */
 public final class WorkingDays {
 
-    private static final LocalDate FIRST = LocalDate.of(2000, 1, 1);
-    private static final LocalDate END = LocalDate.of(2100, 1, 1);
+    private static final LocalDate FIRST = Limits.FIRST_DAY.minusYears(2);
+    private static final LocalDate END = Limits.LAST_DAY.plusYears(2).plusDays(1);
     private static final int DAYS = (int) (END.toEpochDay() - FIRST.toEpochDay());
 
     /** For each day how many working days lie before it; and the working days themselves, in order. Never changed. */
@@ -80,7 +81,7 @@ public final class WorkingDays {
     private static int index(LocalDate day) {
         int index = (int) (day.toEpochDay() - FIRST.toEpochDay());
         if (index < 0 || index >= DAYS) {
-            throw new IllegalArgumentException("Working days are known for 2000 to 2099, not for " + day + ".");
+            throw new IllegalArgumentException("Working days are not known for " + day + ".");
         }
         return index;
     }

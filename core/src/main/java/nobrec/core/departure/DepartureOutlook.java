@@ -7,6 +7,7 @@ import java.util.Locale;
 import java.util.Optional;
 import nobrec.core.calendar.Pickup;
 import nobrec.core.calendar.WorkingDays;
+import nobrec.core.limit.Limits;
 import nobrec.core.rating.Destination;
 import nobrec.core.rating.Service;
 
@@ -42,6 +43,13 @@ public record DepartureOutlook(Verdict verdict, Optional<LocalDate> leaveBy, Loc
             return new DepartureOutlook(Verdict.CAN_WAIT, Optional.empty(), next, "No promise date; " + way);
         }
         LocalDate promise = promiseDate.get();
+        if (!Limits.holdsDay(promise)) {
+            return new DepartureOutlook(
+                    Verdict.WILL_MISS,
+                    Optional.empty(),
+                    next,
+                    "The promise date " + promise + " cannot be right: correct the record where it comes from.");
+        }
         LocalDate leaveBy = lastDeparture(pickup, WorkingDays.before(promise, transit));
         if (arrival.isAfter(promise)) {
             return new DepartureOutlook(

@@ -1,15 +1,17 @@
 package nobrec.core.intake;
 
-import java.time.LocalDate;
+import java.math.BigInteger;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
 import nobrec.core.address.PostalAddress;
 import nobrec.core.charging.FreightTerms;
+import nobrec.core.limit.Limits;
 import nobrec.core.packing.Handling;
 import nobrec.core.rating.FreightClass;
 import nobrec.core.rating.GoodsClass;
@@ -17,7 +19,24 @@ import nobrec.core.rating.GoodsClass;
 /** A work order while its rows come in: the first row gives the head, each row a line. */
 final class OrderBeingRead {
 
-    private static final String HOME_COUNTRY = "US";
+    private static final List<OrderField> HEAD = List.of(
+            OrderField.CUSTOMER,
+            OrderField.CUSTOMER_PO,
+            OrderField.COMPANY,
+            OrderField.PERSON,
+            OrderField.STREET,
+            OrderField.STREET2,
+            OrderField.TOWN,
+            OrderField.STATE,
+            OrderField.POSTAL_CODE,
+            OrderField.COUNTRY,
+            OrderField.PHONE,
+            OrderField.MAIL,
+            OrderField.PROMISE_DATE,
+            OrderField.SERVICE,
+            OrderField.TERMS,
+            OrderField.CARRIER_ACCOUNT,
+            OrderField.QUOTED_FREIGHT);
 
     private static final String UPRIGHT = "this side up";
     private static final String NOTHING_ON_TOP = "nothing on top";
@@ -26,10 +45,10 @@ final class OrderBeingRead {
 
     private final String number;
     private final List<WorkOrderDraft.Line> lines = new ArrayList<>();
-    private RowCells head;
-    private Optional<LocalDate> promiseDate = Optional.empty();
-    private Optional<Long> quotedFreight = Optional.empty();
-    private FreightTerms terms = FreightTerms.PREPAID_AND_BILLED;
+    private WorkOrderDraft head;
+    private BigInteger weight = BigInteger.ZERO;
+    private BigInteger value = BigInteger.ZERO;
+    private Map<OrderField, String> written = Map.of();
 
     OrderBeingRead(String number) {
         this.number = number;
@@ -41,13 +60,48 @@ final class OrderBeingRead {
 
     void add(RowCells row) {
         if (head == null) {
-            head = row;
-            promiseDate = row.date(OrderField.PROMISE_DATE);
-            terms = readTerms(row);
-            quotedFreight = row.cents(OrderField.QUOTED_FREIGHT);
+            written = HEAD.stream().collect(Collectors.toMap(field -> field, row::written));
+            head = head(row);
+        } else {
+            sameHead(row);
         }
+        if (lines.size() == Limits.LINES_OF_ORDER) {
+            row.fault(
+                    OrderField.ORDER_NUMBER,
+                    "The work order has more than " + Limits.LINES_OF_ORDER + " lines.",
+                    "Split it into several.");
+            return;
+        }
+        WorkOrderDraft.Line line = line(row);
+        lines.add(line);
+        addUp(line, row);
+    }
+
+    /** All pieces together must still be something that can be sent. */
+    private void addUp(WorkOrderDraft.Line line, RowCells row) {
+        weight = weight.add(line.unitWeight()
+                .map(each -> BigInteger.valueOf(each.eighthNanograms()))
+                .orElse(BigInteger.ZERO)
+                .multiply(BigInteger.valueOf(line.quantity())));
+        value = value.add(BigInteger.valueOf(line.goods().unitValueCents().orElse(0L))
+                .multiply(BigInteger.valueOf(line.quantity())));
+        if (weight.compareTo(BigInteger.valueOf(Limits.WEIGHT_OF_ORDER.eighthNanograms())) > 0) {
+            row.fault(
+                    OrderField.UNIT_WEIGHT,
+                    "The work order weighs more than 20,000 kg up to here.",
+                    "Check quantity, weight and unit, or split it.");
+        }
+        if (value.compareTo(BigInteger.valueOf(Limits.CENTS_OF_ORDER)) > 0) {
+            row.fault(
+                    OrderField.UNIT_VALUE,
+                    "The work order is worth more than 9,999,999,999.99 up to here.",
+                    "Check quantity and value, or split it.");
+        }
+    }
+
+    private static WorkOrderDraft.Line line(RowCells row) {
         int quantity = row.wholeNumber(OrderField.QUANTITY);
-        lines.add(new WorkOrderDraft.Line(
+        return new WorkOrderDraft.Line(
                 row.text(OrderField.ITEM),
                 row.text(OrderField.DESCRIPTION),
                 quantity,
@@ -60,7 +114,20 @@ final class OrderBeingRead {
                         row.text(OrderField.HS_CODE),
                         row.text(OrderField.ORIGIN),
                         goods(row),
-                        freightClass(row))));
+                        freightClass(row)));
+    }
+
+    /** What is said of the whole order must not differ from row to row; an empty cell says nothing. */
+    private void sameHead(RowCells row) {
+        for (OrderField field : HEAD) {
+            String text = row.written(field);
+            if (!text.isEmpty() && !text.equals(written.get(field))) {
+                row.fault(
+                        field,
+                        "The first row of this work order says “" + written.get(field) + "”.",
+                        "Write the same in all rows of it, or leave it empty in the later ones.");
+            }
+        }
     }
 
     private static Handling handling(RowCells row) {
@@ -116,29 +183,32 @@ final class OrderBeingRead {
         return read.orElse(FreightTerms.PREPAID_AND_BILLED);
     }
 
-    WorkOrderDraft draft() {
-        String country = head.text(OrderField.COUNTRY);
+    private WorkOrderDraft head(RowCells row) {
         PostalAddress shipTo = new PostalAddress(
-                head.text(OrderField.COMPANY),
-                head.text(OrderField.PERSON),
-                head.text(OrderField.STREET),
-                head.text(OrderField.STREET2),
-                head.text(OrderField.TOWN),
-                head.text(OrderField.STATE),
-                head.text(OrderField.POSTAL_CODE),
-                country.isEmpty() ? HOME_COUNTRY : country);
+                row.text(OrderField.COMPANY),
+                row.text(OrderField.PERSON),
+                row.text(OrderField.STREET),
+                row.text(OrderField.STREET2),
+                row.text(OrderField.TOWN),
+                row.text(OrderField.STATE),
+                row.text(OrderField.POSTAL_CODE),
+                row.country(OrderField.COUNTRY));
         return new WorkOrderDraft(
                 number,
-                head.text(OrderField.CUSTOMER),
-                head.text(OrderField.CUSTOMER_PO),
-                shipTo,
-                head.text(OrderField.PHONE),
-                head.text(OrderField.MAIL),
-                promiseDate,
-                head.text(OrderField.SERVICE),
-                terms,
-                head.text(OrderField.CARRIER_ACCOUNT),
-                quotedFreight,
-                List.copyOf(lines));
+                row.text(OrderField.CUSTOMER),
+                row.text(OrderField.CUSTOMER_PO),
+                shipTo.inStandardSpelling(),
+                row.text(OrderField.PHONE),
+                row.text(OrderField.MAIL),
+                row.date(OrderField.PROMISE_DATE),
+                row.text(OrderField.SERVICE),
+                readTerms(row),
+                row.text(OrderField.CARRIER_ACCOUNT),
+                row.cents(OrderField.QUOTED_FREIGHT),
+                List.of());
+    }
+
+    WorkOrderDraft draft() {
+        return head.withLines(lines);
     }
 }

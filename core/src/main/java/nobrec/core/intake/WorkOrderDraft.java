@@ -30,6 +30,22 @@ public record WorkOrderDraft(
         Optional<Long> quotedFreightCents,
         List<Line> lines) {
 
+    WorkOrderDraft withLines(List<Line> all) {
+        return new WorkOrderDraft(
+                number,
+                customer,
+                customerPo,
+                shipTo,
+                phone,
+                mail,
+                promiseDate,
+                askedService,
+                terms,
+                carrierAccount,
+                quotedFreightCents,
+                List.copyOf(all));
+    }
+
     /** One thing made or serviced. */
     public record Line(
             String item,

@@ -4,7 +4,9 @@ package nobrec.core.measure;
 public enum LengthUnit {
     MILLIMETRE("mm", 1_000_000L),
     CENTIMETRE("cm", 10_000_000L),
-    INCH("in", 25_400_000L);
+    METRE("m", 1_000_000_000L),
+    INCH("in", 25_400_000L),
+    FOOT("ft", 304_800_000L);
 
     private final String symbol;
     private final long nanometres;

@@ -1,9 +1,9 @@
 package nobrec.core.packing;
 
 import java.math.BigDecimal;
-import nobrec.core.measure.MeasureText;
 import nobrec.core.measure.UnitSystem;
 import nobrec.core.measure.Weight;
+import nobrec.core.notation.MeasureText;
 
 /** Why a carton type was proposed. */
 public sealed interface CartonReason {

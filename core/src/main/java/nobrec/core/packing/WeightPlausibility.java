@@ -6,10 +6,10 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.Collectors;
-import nobrec.core.measure.MeasureText;
 import nobrec.core.measure.UnitSystem;
 import nobrec.core.measure.Weight;
 import nobrec.core.measure.WeightUnit;
+import nobrec.core.notation.MeasureText;
 
 /**
  * Whether what the scale says agrees with contents and carton, and which missing or extra piece would explain it if not.

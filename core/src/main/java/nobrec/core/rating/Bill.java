@@ -48,7 +48,7 @@ final class Bill {
     long total() {
         long total = 0;
         for (int index = 0; index < lines.size(); index++) {
-            total += lines.get(index).cents();
+            total = Math.addExact(total, lines.get(index).cents());
         }
         return total;
     }
@@ -82,10 +82,11 @@ final class Bill {
         return base;
     }
 
-    void add(Surcharges surcharges) {
+    /** @param onSaturday whether it is there on a Saturday: else that is not charged for */
+    void add(Surcharges surcharges, boolean onSaturday) {
         int from = lines.size();
         for (int which = 0; which < surcharges.size(); which++) {
-            if (surcharges.holds(which, rated)) {
+            if (surcharges.holds(which, rated) && (onSaturday || !surcharges.isForSaturday(which))) {
                 surcharge(surcharges, which, from);
             }
         }

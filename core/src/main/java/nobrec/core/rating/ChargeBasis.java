@@ -1,9 +1,9 @@
 package nobrec.core.rating;
 
-import nobrec.core.measure.MeasureText;
 import nobrec.core.measure.Size;
 import nobrec.core.measure.UnitSystem;
 import nobrec.core.measure.Weight;
+import nobrec.core.notation.MeasureText;
 import nobrec.core.rating.ShipmentToRate.PackageToRate;
 
 /** The rule behind a charge line and its figures; the sentence for people is made here and nowhere else. */

@@ -3,6 +3,7 @@ package nobrec.core.rating;
 import java.math.BigDecimal;
 import java.time.LocalDate;
 import java.util.Arrays;
+import java.util.Optional;
 import java.util.SortedMap;
 
 /** A carrier's fuel surcharge as it was published over time, quick to look up. */
@@ -28,21 +29,25 @@ public final class FuelIndex {
         return code;
     }
 
-    /** Thousandths of a per cent on that day; zero before the first. */
-    public int on(LocalDate day) {
-        int found = Arrays.binarySearch(firstDays, day.toEpochDay());
-        int at = found >= 0 ? found : -found - 2;
-        return at < 0 ? 0 : thousandths[at];
+    /** Whether it was published for that day. */
+    public boolean isKnownOn(LocalDate day) {
+        return firstDays.length > 0 && firstDays[0] <= day.toEpochDay();
     }
 
-    /** The same as people read it: {@code 16.5 %}. */
-    public String shownOn(LocalDate day) {
-        return show(on(day));
+    /** Thousandths of a per cent on a day on which it {@link #isKnownOn is known}. */
+    int on(LocalDate day) {
+        int found = Arrays.binarySearch(firstDays, day.toEpochDay());
+        return thousandths[found >= 0 ? found : -found - 2];
+    }
+
+    /** The same as people read it: {@code 16.5 %}; empty before the first day. */
+    public Optional<String> shownOn(LocalDate day) {
+        return isKnownOn(day) ? Optional.of(show(on(day))) : Optional.empty();
     }
 
     /** So many thousandths of a per cent of an amount, rounded half up to the cent. */
     static long share(long cents, int thousandths) {
-        return Math.floorDiv(cents * thousandths + WHOLE / 2, WHOLE);
+        return Math.floorDiv(Math.multiplyExact(cents, (long) thousandths) + WHOLE / 2, WHOLE);
     }
 
     static String show(int thousandths) {

@@ -1,10 +1,12 @@
 package nobrec.core.rating;
 
+import java.time.LocalDate;
+import nobrec.core.address.Countries;
 import nobrec.core.address.PlaceKind;
 import nobrec.core.measure.Length;
-import nobrec.core.measure.MeasureText;
 import nobrec.core.measure.UnitSystem;
 import nobrec.core.measure.Weight;
+import nobrec.core.notation.MeasureText;
 import nobrec.core.packing.CartonKind;
 
 /** Why a service may not carry a shipment. */
@@ -60,7 +62,7 @@ public sealed interface Objection {
     record CountryNotServed(String country) implements Objection {
         @Override
         public String sentence(UnitSystem units) {
-            return "It does not go to " + country + ".";
+            return "It does not go to " + Countries.nameOf(country) + ".";
         }
     }
 
@@ -155,6 +157,36 @@ public sealed interface Objection {
         @Override
         public String sentence(UnitSystem units) {
             return "Its rate sheet has no rate for class " + freightClass + " in zone " + zone + ".";
+        }
+    }
+
+    record NoPickup(String carrier) implements Objection {
+        @Override
+        public String sentence(UnitSystem units) {
+            return carrier + " does not pick up at this site: set up its pickup.";
+        }
+    }
+
+    /** @param reason what is wrong with the sheet, by row */
+    record RateSheetUnusable(String reason) implements Objection {
+        @Override
+        public String sentence(UnitSystem units) {
+            return "Its rate sheet cannot be used: " + reason + " Read a corrected sheet in with a later first day.";
+        }
+    }
+
+    record FuelUnknown(String index, LocalDate day) implements Objection {
+        @Override
+        public String sentence(UnitSystem units) {
+            return "Its rate sheet names the fuel index " + index + ", which has no figure for " + day
+                    + ": enter the figure.";
+        }
+    }
+
+    record NotComputed() implements Objection {
+        @Override
+        public String sentence(UnitSystem units) {
+            return "Its price is too great to be computed: look at its rate sheet and at the weights.";
         }
     }
 

@@ -55,7 +55,7 @@ final class RatedShipment {
     LocalDate departureWith(Pickup other) {
         if (pickup != other) {
             pickup = other;
-            departure = other.departureFor(shipment.readyAt());
+            departure = shipment.departureWith(other);
         }
         return departure;
     }

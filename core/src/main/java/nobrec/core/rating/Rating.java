@@ -1,5 +1,6 @@
 package nobrec.core.rating;
 
+import java.time.DayOfWeek;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
@@ -35,29 +36,44 @@ public final class Rating {
      * What a service asks for on a day.
      *
      * @param tariff the sheet in force; empty when there is none
-     * @param fuel the index the sheet names; empty when it names none
+     * @param fuel the index the sheet names; empty when it names none, or one that is not known
+     * @param fault why there is a sheet that cannot be used; empty text when that is not so
      */
-    public record Prices(Optional<Tariff> tariff, Optional<FuelIndex> fuel) {
+    public record Prices(Optional<Tariff> tariff, Optional<FuelIndex> fuel, String fault) {
 
         public static final Prices NONE = new Prices(Optional.empty(), Optional.empty());
+
+        public Prices(Optional<Tariff> tariff, Optional<FuelIndex> fuel) {
+            this(tariff, fuel, "");
+        }
+
+        public static Prices unusable(String fault) {
+            return new Prices(Optional.empty(), Optional.empty(), fault);
+        }
+    }
+
+    /** A service whose carrier does not come to the site: it has no price, and says why. */
+    public Offer offerWithoutPickup(Service service) {
+        List<Objection> objections = Allowance.objections(rated, service);
+        objections.add(new Objection.NoPickup(service.carrier().name()));
+        LocalDate ready = WorkingDays.sameOrNext(shipment.readyAt().toLocalDate());
+        LocalDate delivery = WorkingDays.after(ready, service.transitDaysTo(shipment.destination()));
+        return new Offer(service, ours, List.of(), 0, List.copyOf(objections), ready, delivery, late(delivery));
     }
 
     /**
-     * @param prices of the day
+     * @param prices of the day of departure
      * @param pickup when the service's carrier comes to the site
      */
     public Offer offer(Service service, Prices prices, Pickup pickup) {
         List<Objection> objections = Allowance.objections(rated, service);
         LocalDate departure = rated.departureWith(pickup);
-        boolean priced = price(prices, departure, objections);
         int transit = service.transitDaysTo(shipment.destination());
         LocalDate delivery = shipment.extras().contains(Extra.SATURDAY_DELIVERY)
                         && service.extras().contains(Extra.SATURDAY_DELIVERY)
                 ? WorkingDays.afterWithSaturdayDelivery(departure, transit)
                 : WorkingDays.after(departure, transit);
-        int late = shipment.promiseDate().isEmpty()
-                ? 0
-                : WorkingDays.between(shipment.promiseDate().get(), delivery);
+        boolean priced = price(prices, departure, delivery, objections);
         return new Offer(
                 service,
                 ours,
@@ -66,13 +82,22 @@ public final class Rating {
                 List.copyOf(objections),
                 departure,
                 delivery,
-                late);
+                late(delivery));
+    }
+
+    private int late(LocalDate delivery) {
+        return shipment.promiseDate().isEmpty()
+                ? 0
+                : WorkingDays.between(shipment.promiseDate().get(), delivery);
     }
 
     /** @return whether the bill has its price; if not the objections say why */
-    private boolean price(Prices prices, LocalDate departure, List<Objection> objections) {
+    private boolean price(Prices prices, LocalDate departure, LocalDate delivery, List<Objection> objections) {
         if (prices.tariff().isEmpty()) {
-            objections.add(new Objection.NoRateSheet());
+            objections.add(
+                    prices.fault().isEmpty()
+                            ? new Objection.NoRateSheet()
+                            : new Objection.RateSheetUnusable(prices.fault()));
             return false;
         }
         Tariff tariff = prices.tariff().get();
@@ -89,6 +114,26 @@ public final class Rating {
                             : new Objection.ZoneNotServed(shipment.destination().postalCode()));
             return false;
         }
+        if (!tariff.fuelIndex().isEmpty()
+                && (prices.fuel().isEmpty() || !prices.fuel().get().isKnownOn(departure))) {
+            objections.add(new Objection.FuelUnknown(tariff.fuelIndex(), departure));
+            return false;
+        }
+        try {
+            return priced(tariff, prices, zone, departure, delivery, objections);
+        } catch (ArithmeticException tooGreat) {
+            objections.add(new Objection.NotComputed());
+            return false;
+        }
+    }
+
+    private boolean priced(
+            Tariff tariff,
+            Prices prices,
+            int zone,
+            LocalDate departure,
+            LocalDate delivery,
+            List<Objection> objections) {
         bill.clear();
         boolean priced = tariff instanceof RateSheet sheet
                 ? ParcelRating.base(sheet, zone, bill, objections)
@@ -96,7 +141,7 @@ public final class Rating {
         if (!priced) {
             return false;
         }
-        bill.add(tariff.surcharges());
+        bill.add(tariff.surcharges(), delivery.getDayOfWeek() == DayOfWeek.SATURDAY);
         if (prices.fuel().isPresent()) {
             bill.add(prices.fuel().get(), departure);
         }

@@ -69,6 +69,11 @@ public record Service(
         }
     }
 
+    /** Whether it goes on pallets and in crates only. */
+    public boolean isFreight() {
+        return takes.stream().allMatch(CartonKind::carriesCartons);
+    }
+
     public int transitDaysTo(Destination destination) {
         return transit.daysTo(destination);
     }

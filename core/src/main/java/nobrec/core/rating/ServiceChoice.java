@@ -9,8 +9,8 @@ import java.util.Optional;
  *
  * @param chosen service code; empty when none is allowed
  * @param reason why that one, as a sentence
- * @param cheapest service code of the allowed offer with the least total
- * @param earliest service code of the allowed offer that is there first, the cheaper one on the same day
+ * @param cheapest service code of the offer with the least total that is allowed, or lacks a datum only
+ * @param earliest service code of such an offer that is there first, the cheaper one on the same day
  */
 public record ServiceChoice(
         Optional<String> chosen, String reason, Optional<String> cheapest, Optional<String> earliest) {
@@ -27,8 +27,12 @@ public record ServiceChoice(
     public static ServiceChoice of(List<Offer> offers, Optional<String> byHand, String asked) {
         List<Offer> allowed =
                 offers.stream().filter(Offer::isAllowed).sorted(BY_TOTAL).toList();
-        Optional<String> cheapest = allowed.stream().findFirst().map(ServiceChoice::code);
-        Optional<String> earliest = allowed.stream()
+        List<Offer> possible = offers.stream()
+                .filter(offer -> offer.isAllowed() || offer.isAllowedOnceCompleted())
+                .sorted(BY_TOTAL)
+                .toList();
+        Optional<String> cheapest = possible.stream().findFirst().map(ServiceChoice::code);
+        Optional<String> earliest = possible.stream()
                 .min(Comparator.comparing(Offer::delivery).thenComparing(BY_TOTAL))
                 .map(ServiceChoice::code);
         if (byHand.isPresent()) {
@@ -48,9 +52,10 @@ public record ServiceChoice(
         if (ground.isPresent()) {
             return new ServiceChoice(ground, because + "Ground is the usual way.", cheapest, earliest);
         }
+        Optional<String> cheapestAllowed = allowed.stream().findFirst().map(ServiceChoice::code);
         return new ServiceChoice(
-                cheapest,
-                because + (cheapest.isPresent() ? "The cheapest that is allowed." : "No service is allowed."),
+                cheapestAllowed,
+                because + (cheapestAllowed.isPresent() ? "The cheapest that is allowed." : "No service is allowed."),
                 cheapest,
                 earliest);
     }

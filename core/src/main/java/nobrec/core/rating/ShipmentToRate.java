@@ -5,6 +5,7 @@ import java.time.LocalDateTime;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import nobrec.core.calendar.Pickup;
 import nobrec.core.measure.Size;
 import nobrec.core.measure.Weight;
 import nobrec.core.packing.CartonKind;
@@ -30,6 +31,11 @@ public record ShipmentToRate(
         packages = List.copyOf(packages);
         extras = Set.copyOf(extras);
         goods = Set.copyOf(goods);
+    }
+
+    /** The day it leaves with a pickup. Prices and fuel are those of this day. */
+    public LocalDate departureWith(Pickup pickup) {
+        return pickup.departureFor(readyAt);
     }
 
     /**

@@ -1,8 +1,8 @@
 package nobrec.core.rating;
 
-import nobrec.core.measure.MeasureText;
 import nobrec.core.measure.UnitSystem;
 import nobrec.core.measure.Weight;
+import nobrec.core.notation.MeasureText;
 
 /** How much a surcharge is. Amounts in cents of the sheet's currency, rounded half up where a rate does not come out even. */
 public sealed interface SurchargeAmount {

@@ -1,9 +1,9 @@
 package nobrec.core.rating;
 
 import nobrec.core.measure.Length;
-import nobrec.core.measure.MeasureText;
 import nobrec.core.measure.UnitSystem;
 import nobrec.core.measure.Weight;
+import nobrec.core.notation.MeasureText;
 
 /** When a surcharge is asked for: where a figure of a package or of its shipment is above a limit. */
 public sealed interface SurchargeCondition {

@@ -8,12 +8,18 @@ public final class Surcharges {
     private final List<Surcharge> all;
     private final int[] figures;
     private final long[] limits;
+    private final boolean[] forSaturday;
 
     public Surcharges(List<Surcharge> all) {
         this.all = List.copyOf(all);
         this.figures = all.stream().mapToInt(each -> each.condition().figure()).toArray();
         this.limits =
                 all.stream().mapToLong(each -> each.condition().limitFigure()).toArray();
+        this.forSaturday = new boolean[all.size()];
+        SurchargeCondition saturday = new SurchargeCondition.Wanted(Extra.SATURDAY_DELIVERY);
+        for (int which = 0; which < forSaturday.length; which++) {
+            forSaturday[which] = all.get(which).condition().equals(saturday);
+        }
     }
 
     public List<Surcharge> all() {
@@ -26,6 +32,11 @@ public final class Surcharges {
 
     Surcharge get(int which) {
         return all.get(which);
+    }
+
+    /** Whether it is asked for because delivery on a Saturday is wanted. */
+    boolean isForSaturday(int which) {
+        return forSaturday[which];
     }
 
     /** Whether it holds for the shipment, or for one of its packages. */

@@ -8,13 +8,15 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import nobrec.core.address.AddressCheck;
 import nobrec.core.address.PhoneNumber;
 import nobrec.core.address.PlaceKind;
 import nobrec.core.address.PostalAddress;
 import nobrec.core.charging.FreightTerms;
-import nobrec.core.measure.Reading;
+import nobrec.core.limit.Limits;
 import nobrec.core.measure.UnitSystem;
+import nobrec.core.notation.Reading;
 import nobrec.core.rating.Carrier;
 import nobrec.core.rating.Objection;
 import nobrec.core.rating.Offer;
@@ -38,6 +40,7 @@ public final class ReadyChecks {
      * @param empty numbers of packages with nothing in them
      * @param notLaid numbers of packages in which no way was found to lay the contents
      * @param weightDoubts what speaks against a weight, by package number
+     * @param shipOn the day it is put off to
      * @param notPrintable what the papers cannot show as it is recorded
      */
     public record ShipmentToCheck(
@@ -56,6 +59,7 @@ public final class ReadyChecks {
             List<NotPrintable> notPrintable,
             List<PackageToRate> packages,
             Optional<LocalDate> promiseDate,
+            Optional<LocalDate> shipOn,
             Optional<Offer> chosen) {}
 
     public static List<ReadyCheck> of(ShipmentToCheck look, UnitSystem units) {
@@ -231,6 +235,19 @@ public final class ReadyChecks {
     }
 
     private static Optional<ReadyCheck> promise(ShipmentToCheck look) {
+        Optional<LocalDate> odd = Stream.concat(look.promiseDate().stream(), look.shipOn().stream())
+                .filter(day -> !Limits.holdsDay(day))
+                .findFirst();
+        if (odd.isPresent()) {
+            return odd.map(day -> ReadyCheck.caution(
+                    Subject.PROMISE,
+                    "The " + (look.promiseDate().equals(odd) ? "promise date " : "day it is put off to, ") + day
+                            + ", cannot be right and does not count.",
+                    look.promiseDate().equals(odd)
+                            ? "Correct the record where it comes from."
+                            : "Choose another ship day.",
+                    Mend.NOWHERE));
+        }
         if (look.chosen().isEmpty() || look.promiseDate().isEmpty()) {
             return Optional.empty();
         }

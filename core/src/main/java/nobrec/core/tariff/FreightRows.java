@@ -25,8 +25,7 @@ final class FreightRows {
     /** @return whether the row belongs here */
     boolean row(SheetCells cells) {
         switch (cells.word()) {
-            case SheetWords.DISCOUNT ->
-                cells.thousandths(cells.cell(1)).ifPresent(thousandths -> discount = thousandths);
+            case SheetWords.DISCOUNT -> discount(cells);
             case SheetWords.FROM -> from(cells);
             case SheetWords.RATE -> rate(cells);
             default -> {
@@ -36,10 +35,15 @@ final class FreightRows {
         return true;
     }
 
+    private void discount(SheetCells cells) {
+        cells.thousandths(cells.cell(1), ParcelRows.MOST_DISCOUNT).ifPresent(thousandths -> discount = thousandths);
+        cells.endsBefore(2);
+    }
+
     private void from(SheetCells cells) {
         List<Weight> weights = new ArrayList<>();
         for (String text : cells.from(1)) {
-            cells.weight(text, head.units()).ifPresent(weight -> {
+            cells.weightOrZero(text, head.units()).ifPresent(weight -> {
                 if (!weights.isEmpty() && !weight.isAbove(weights.get(weights.size() - 1))) {
                     cells.refuse("The break from " + text + " does not rise above the one before: the two overlap.");
                 }
@@ -59,8 +63,13 @@ final class FreightRows {
             cells.refuse("“" + cells.cell(2) + "” is not a freight class.");
             return;
         }
-        if (!head.zones().contains(cells.cell(1))) {
-            cells.refuse("Zone “" + cells.cell(1) + "” is not among the head.zones() of this sheet.");
+        if (from.isEmpty()) {
+            cells.refuse("The row “from” must come before the first rate.");
+            return;
+        }
+        head.naming(cells, List.of(cells.cell(1)));
+        if (cells.from(3).size() > from.size()) {
+            cells.refuse("There are more rates than the " + from.size() + " breaks.");
         }
         List<Long> cents = new ArrayList<>();
         for (int at = 0; at < from.size(); at++) {
@@ -85,6 +94,7 @@ final class FreightRows {
 
     /** Refuses what is missing at the end of the file. */
     void finish(SheetCells end) {
+        end.need(!from.isEmpty(), "its “from” row");
         end.need(!rates.isEmpty(), "“rate” rows");
         end.need(head.greatest() != null, "its “greatest weight”");
     }

@@ -1,34 +1,37 @@
 package nobrec.core.tariff;
 
 import java.math.BigDecimal;
-import java.time.DateTimeException;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
-import java.util.function.Function;
 import nobrec.core.measure.Length;
-import nobrec.core.measure.LengthUnit;
-import nobrec.core.measure.MeasureText;
-import nobrec.core.measure.Reading;
 import nobrec.core.measure.UnitSystem;
 import nobrec.core.measure.Weight;
+import nobrec.core.notation.DayText;
+import nobrec.core.notation.DecimalMark;
+import nobrec.core.notation.FigureText;
+import nobrec.core.notation.MeasureText;
+import nobrec.core.notation.MoneyText;
+import nobrec.core.notation.Reading;
 
-/** The cells of one row, read one after the other; what does not read is a fault of the row. */
+/** The cells of one row of a rate sheet, read one by one; what does not read is added to the faults of the sheet. */
 final class SheetCells {
 
-    private static final int CENTS_PLACES = 2;
     private static final int THOUSANDTHS_PLACES = 3;
+    private static final String PER_CENT = "a per cent like 16.5";
 
     private final int row;
     private final List<String> cells;
+    private final DecimalMark decimals;
     private final List<SheetFault> faults;
 
-    SheetCells(int row, List<String> cells, List<SheetFault> faults) {
+    SheetCells(int row, List<String> cells, DecimalMark decimals, List<SheetFault> faults) {
         this.row = row;
         this.cells = cells;
+        this.decimals = decimals;
         this.faults = faults;
     }
 
@@ -37,11 +40,39 @@ final class SheetCells {
     }
 
     String word() {
-        return cell(0).toLowerCase(Locale.ROOT);
+        return small(0);
     }
 
     String cell(int index) {
         return index < cells.size() ? cells.get(index).strip() : "";
+    }
+
+    /** The cell in small letters. */
+    String small(int index) {
+        return cell(index).toLowerCase(Locale.ROOT);
+    }
+
+    /** A cell that must say something and no more than so many letters; empty text, and a fault, when it does not. */
+    String text(int index, String what, int most) {
+        String text = cell(index);
+        if (text.isEmpty()) {
+            refuse("There is no " + what + ".");
+        } else if (text.length() > most) {
+            refuse("The " + what + " has " + text.length() + " letters; " + most + " are the most.");
+            return "";
+        }
+        return text;
+    }
+
+    /** Refuses what stands behind the last cell that means something. */
+    void endsBefore(int index) {
+        if (!from(index).isEmpty()) {
+            refuse("The row goes on with “"
+                    + from(index).stream()
+                            .filter(text -> !text.isEmpty())
+                            .findFirst()
+                            .orElse("") + "”, which means nothing there.");
+        }
     }
 
     /** The cells from {@code index} on, without empty ones at the end. */
@@ -68,37 +99,59 @@ final class SheetCells {
     }
 
     Optional<Long> cents(String text) {
-        return read(
-                text,
-                "an amount like 8.54",
-                cell -> new BigDecimal(cell).movePointRight(CENTS_PLACES).longValueExact());
+        return text.isEmpty() ? nothing("an amount like 8.54") : found(MoneyText.readCents(text, decimals));
     }
 
-    /** A per cent, in thousandths. */
-    Optional<Integer> thousandths(String text) {
+    /** A per cent up to {@code most}, in thousandths. */
+    Optional<Integer> thousandths(String text, int most) {
         String figure = text.replace("%", "").strip();
-        return read(
-                figure,
-                "a per cent like 16.5",
-                cell -> new BigDecimal(cell).movePointRight(THOUSANDTHS_PLACES).intValueExact());
+        if (figure.isEmpty()) {
+            return nothing(PER_CENT);
+        }
+        Optional<BigDecimal> perCent = found(FigureText.read(figure, decimals)).map(BigDecimal::stripTrailingZeros);
+        if (perCent.isPresent() && perCent.get().scale() > THOUSANDTHS_PLACES) {
+            return refused("“" + text + "” has more than " + THOUSANDTHS_PLACES + " decimals.");
+        }
+        if (perCent.isPresent() && perCent.get().compareTo(BigDecimal.valueOf(most)) > 0) {
+            return refused("“" + text + "” is more than " + most + " %.");
+        }
+        return perCent.map(each -> each.movePointRight(THOUSANDTHS_PLACES).intValueExact());
     }
 
-    Optional<Long> whole(int index) {
-        return read(cell(index), "a whole number", Long::valueOf);
+    /** A whole number from {@code least} to {@code most}. */
+    Optional<Integer> whole(int index, int least, int most) {
+        if (cell(index).isEmpty()) {
+            return nothing("a whole number");
+        }
+        Optional<BigDecimal> figure =
+                found(FigureText.read(cell(index), decimals)).map(BigDecimal::stripTrailingZeros);
+        boolean good = figure.isPresent()
+                && figure.get().scale() <= 0
+                && figure.get().compareTo(BigDecimal.valueOf(least)) >= 0
+                && figure.get().compareTo(BigDecimal.valueOf(most)) <= 0;
+        return figure.isEmpty() || good
+                ? figure.map(BigDecimal::intValueExact)
+                : refused(
+                        String.format(Locale.US, "“%s” is no whole number from %,d to %,d.", cell(index), least, most));
     }
 
     Optional<LocalDate> day(int index) {
-        return read(cell(index), "a day like 2026-01-05", LocalDate::parse);
+        return cell(index).isEmpty()
+                ? nothing("a day like 2026-01-05")
+                : found(DayText.read(cell(index), DayText.Order.MONTH_FIRST));
+    }
+
+    /** A weight; zero only as {@code 0}. */
+    Optional<Weight> weightOrZero(String text, UnitSystem units) {
+        return text.matches("0( ?[a-z]+)?") ? Optional.of(Weight.ZERO) : weight(text, units);
     }
 
     Optional<Weight> weight(String text, UnitSystem units) {
-        return text.equals("0") ? Optional.of(Weight.ZERO) : found(MeasureText.readWeight(text, units));
+        return text.isEmpty() ? nothing("a weight") : found(MeasureText.readWeight(text, units, decimals));
     }
 
     Optional<Length> length(String text, UnitSystem units) {
-        LengthUnit unit = units.lengthUnit();
-        String figure = text.replace(unit.symbol(), "").strip();
-        return read(figure, "a length like 48 " + unit.symbol(), cell -> Length.of(cell, unit));
+        return text.isEmpty() ? nothing("a length") : found(MeasureText.readLength(text, units, decimals));
     }
 
     private <T> Optional<T> found(Reading<T> reading) {
@@ -108,16 +161,13 @@ final class SheetCells {
         return reading.found();
     }
 
-    <T> Optional<T> read(String text, String wanted, Function<String, T> reader) {
-        try {
-            return Optional.of(reader.apply(text));
-        } catch (ArithmeticException | IllegalArgumentException | DateTimeException e) {
-            refuse(
-                    text.isEmpty()
-                            ? "A cell is empty where " + wanted + " should be."
-                            : "“" + text + "” is not " + wanted + ".");
-            return Optional.empty();
-        }
+    private <T> Optional<T> nothing(String wanted) {
+        return refused("A cell is empty where " + wanted + " should be.");
+    }
+
+    private <T> Optional<T> refused(String reason) {
+        refuse(reason);
+        return Optional.empty();
     }
 
     void refuse(String reason) {

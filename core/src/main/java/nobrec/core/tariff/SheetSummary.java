@@ -2,8 +2,8 @@ package nobrec.core.tariff;
 
 import java.util.ArrayList;
 import java.util.List;
-import nobrec.core.measure.MeasureText;
 import nobrec.core.measure.UnitSystem;
+import nobrec.core.notation.MeasureText;
 import nobrec.core.rating.FreightSheet;
 import nobrec.core.rating.PriceTable;
 import nobrec.core.rating.RateSheet;

@@ -1,16 +1,20 @@
 package nobrec.core.tariff;
 
 import java.math.BigDecimal;
+import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.Function;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import nobrec.core.limit.Limits;
 import nobrec.core.measure.Length;
-import nobrec.core.measure.MeasureText;
 import nobrec.core.measure.UnitSystem;
 import nobrec.core.measure.Weight;
+import nobrec.core.notation.MeasureText;
 import nobrec.core.rating.Extra;
 import nobrec.core.rating.GoodsClass;
 import nobrec.core.rating.PostalBeginnings;
@@ -33,8 +37,9 @@ final class SurchargeText {
     private static final Pattern DECLARED_ABOVE = Pattern.compile("declared above (.+)");
     private static final Pattern WANTED = Pattern.compile("wanted (.+)");
     private static final Pattern GOODS = Pattern.compile("goods (.+)");
-    private static final Pattern PER = Pattern.compile("([\\d.]+) per (.+)");
+    private static final Pattern PER = Pattern.compile("(\\S+) per (.+)");
     private static final String PER_HUNDRED_DECLARED = "100 declared";
+    private static final int MOST_PER_CENT = 1000;
     private static final int CODE = 1;
     private static final int TITLE = 2;
     private static final int CONDITION = 3;
@@ -45,26 +50,37 @@ final class SurchargeText {
 
     private SurchargeText() {}
 
-    static Optional<Surcharge> read(SheetCells cells, UnitSystem units, Set<String> remote) {
-        Optional<SurchargeCondition> condition = condition(cells, cells.cell(CONDITION), units, remote);
-        Optional<SurchargeAmount> amount = amount(cells, cells.cell(AMOUNT), units);
+    /** All of a sheet, in its order. */
+    static List<Surcharge> readAll(List<SheetCells> rows, UnitSystem units, Set<String> remote) {
+        Set<String> codes = new HashSet<>();
+        List<Surcharge> surcharges = new ArrayList<>();
+        for (SheetCells cells : rows) {
+            read(cells, units, remote).ifPresent(surcharges::add);
+            if (!codes.add(cells.cell(CODE))) {
+                cells.refuse("There is a surcharge “" + cells.cell(CODE) + "” already.");
+            }
+        }
+        return surcharges;
+    }
+
+    private static Optional<Surcharge> read(SheetCells cells, UnitSystem units, Set<String> remote) {
+        Optional<SurchargeCondition> condition = condition(cells, cells.small(CONDITION), units, remote);
+        Optional<SurchargeAmount> amount = amount(cells, cells.small(AMOUNT), units);
+        String code = cells.text(CODE, "code of the surcharge", Limits.CODE);
+        String title = cells.text(TITLE, "name of the surcharge", Limits.TITLE);
         String scope = cells.cell(SCOPE).toUpperCase(Locale.ROOT);
         if (!scope.equals("PACKAGE") && !scope.equals("SHIPMENT")) {
             cells.refuse("A surcharge is for each “package” or for the “shipment”, not “" + cells.cell(SCOPE) + "”.");
             return Optional.empty();
         }
-        if (cells.cell(TITLE).isEmpty()) {
-            cells.refuse("A surcharge needs a name.");
-            return Optional.empty();
+        String group = cells.cell(GROUP).isEmpty() ? "" : cells.text(GROUP, "group", Limits.CODE);
+        String fuel = cells.small(FUEL);
+        if (!fuel.isEmpty() && !fuel.equals(SheetWords.FUEL)) {
+            cells.refuse("The last cell says “fuel” or nothing, not “" + cells.cell(FUEL) + "”.");
         }
+        cells.endsBefore(FUEL + 1);
         return condition.flatMap(when -> amount.map(much -> new Surcharge(
-                cells.cell(CODE),
-                cells.cell(TITLE),
-                when,
-                much,
-                Surcharge.Scope.valueOf(scope),
-                cells.cell(GROUP),
-                cells.cell(FUEL).equalsIgnoreCase("fuel"))));
+                code, title, when, much, Surcharge.Scope.valueOf(scope), group, fuel.equals(SheetWords.FUEL))));
     }
 
     private static Optional<SurchargeCondition> condition(
@@ -124,6 +140,10 @@ final class SurchargeText {
     }
 
     private static Optional<SurchargeAmount> amount(SheetCells cells, String text, UnitSystem units) {
+        if (text.isEmpty()) {
+            cells.refuse("There is no amount.");
+            return Optional.empty();
+        }
         int bar = text.indexOf('|');
         if (bar >= 0) {
             Optional<SurchargeAmount> one = amount(cells, text.substring(0, bar).strip(), units);
@@ -132,7 +152,7 @@ final class SurchargeText {
             return one.flatMap(left -> other.map(right -> new SurchargeAmount.GreaterOf(left, right)));
         }
         if (text.endsWith("%")) {
-            return cells.thousandths(text).map(SurchargeAmount.PerCent::new);
+            return cells.thousandths(text, MOST_PER_CENT).map(SurchargeAmount.PerCent::new);
         }
         Matcher per = PER.matcher(text);
         if (per.matches()) {

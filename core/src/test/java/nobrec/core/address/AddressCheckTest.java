@@ -6,7 +6,7 @@ import java.util.List;
 import java.util.Optional;
 import nobrec.core.address.AddressCheck.Finding;
 import nobrec.core.address.AddressCheck.KnownPostalCode;
-import nobrec.core.measure.Reading;
+import nobrec.core.notation.Reading;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -47,6 +47,70 @@ class AddressCheckTest {
         assertThat(AddressCheck.check(address("Saint Louis", "MO", "00000"), Optional.empty()))
                 .singleElement()
                 .matches(Finding::stops);
+    }
+
+    @ParameterizedTest
+    @CsvSource({
+        "Fort Worth, TX, 76102, Ft. Worth, Texas, 76102-1234",
+        "East Saint Louis, IL, 62201, East St. Louis, Illinois, 62201",
+        "San Jose, CA, 95101, San José, ca, 95101",
+        "Coeur D Alene, ID, 83814, Coeur d'Alene, Idaho, 83814",
+        "San Juan, PR, 00901, San Juan, Puerto Rico, 00901",
+        "Hagatna, GU, 96910, Hagåtña, GU, 96910",
+    })
+    void statesAndTownsAreReadHoweverTheyAreWritten(
+            String town, String state, String code, String written, String writtenState, String writtenCode) {
+        assertThat(AddressCheck.check(
+                        address(written, writtenState, writtenCode),
+                        Optional.of(new KnownPostalCode(code, town, state))))
+                .filteredOn(finding -> finding.stops())
+                .isEmpty();
+    }
+
+    /** Source: USPS Publication 28, appendix B, from memory. */
+    @ParameterizedTest
+    @CsvSource({
+        "APO, AE, 09012, true",
+        "FPO, AP, 96349, true",
+        "dpo, AA, 34038, true",
+        "APO, AP, 09012, false",
+        "Kaiserslautern, AE, 09012, false"
+    })
+    void militaryMailHasAnOfficeForItsTown(String town, String state, String code, boolean good) {
+        assertThat(AddressCheck.check(address(town, state, code), Optional.empty())
+                        .isEmpty())
+                .isEqualTo(good);
+    }
+
+    @ParameterizedTest
+    @ValueSource(strings = {"60601ABC", "6060", "606011", "60601-12", "", "A1A 1A1"})
+    void whatIsNoPostalCodeStops(String code) {
+        assertThat(AddressCheck.check(address("Chicago", "IL", code), Optional.empty()))
+                .singleElement()
+                .matches(Finding::stops);
+    }
+
+    @Test
+    void anAddressIsKeptInStandardSpelling() {
+        PostalAddress written = new PostalAddress("A", "", "1 Calle", "", "San Juan", "", "009011234", "PR");
+        assertThat(written.inStandardSpelling().townLine()).isEqualTo("San Juan, PR 00901-1234");
+        assertThat(written.inStandardSpelling().country()).isEqualTo("US");
+    }
+
+    @ParameterizedTest
+    @CsvSource({
+        "us, US",
+        "USA, US",
+        "U.S.A., US",
+        "United States, US",
+        "canada, CA",
+        "MEX, MX",
+        "Côte d’Ivoire, CI",
+        "Atlantis, "
+    })
+    void countriesAreReadByNameAndCode(String text, String code) {
+        assertThat(Countries.read(text)).isEqualTo(Optional.ofNullable(code));
+        assertThat(Countries.nameOf("CA")).isEqualTo("Canada");
     }
 
     @ParameterizedTest

@@ -5,13 +5,19 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import java.time.LocalDate;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
 import nobrec.core.charging.FreightTerms;
 import nobrec.core.measure.UnitSystem;
 import nobrec.core.measure.Weight;
 import nobrec.core.measure.WeightUnit;
+import nobrec.core.notation.DayText;
+import nobrec.core.notation.DecimalMark;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.ValueSource;
 
 class OrderReaderTest {
 
@@ -24,8 +30,9 @@ class OrderReaderTest {
                     OrderField.ITEM, "Item",
                     OrderField.QUANTITY, "Qty",
                     OrderField.UNIT_WEIGHT, "Wt"),
-            "MM/dd/uuuu",
-            UnitSystem.POUND_INCH);
+            DayText.Order.MONTH_FIRST,
+            UnitSystem.POUND_INCH,
+            DecimalMark.POINT);
     private static final List<String> HEADER = List.of("No", "Promise", "Freight", "Item", "Qty", "Wt");
 
     private static OrderReader.Result read(String... rows) {
@@ -62,13 +69,109 @@ class OrderReaderTest {
                 .allMatch(fault -> !fault.reason().isBlank() && !fault.cure().isBlank());
     }
 
+    /** What was read as something else once: each stays out, by row and column, and nothing of it goes in. */
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "2417;12/03/2026;;A;1;45,00|Wt",
+                "2417;12/03/1899;;A;1;1|Promise",
+                "2417;12/03/2150;;A;1;1|Promise",
+                "2417;2/30/2027;;A;1;1|Promise",
+                "2417;;;A;1.5;1|Qty",
+                "2417;;;A;100001;1|Qty",
+                "2417;;;A;1;9999999|Wt",
+                "2417;;;A;1;1;left over|No",
+            })
+    void whatDoesNotReadLeavesTheWholeOrderOut(String row, String column) {
+        OrderReader.Result result = read("2416;;;A;1;1", "2417;;;B;1;1", row, "2418;;;C;1;1");
+        assertThat(result.orders().stream().map(WorkOrderDraft::number)).containsExactly("2416", "2418");
+        assertThat(result.faults()).isNotEmpty().allMatch(fault -> fault.row() == 4);
+        assertThat(result.faults()).anyMatch(fault -> fault.column().equals(column));
+    }
+
+    @ParameterizedTest
+    @ValueSource(
+            strings = {
+                "1/5/2027",
+                "2027-01-05",
+                "01/05/2027",
+                "Jan 5, 2027",
+                "5-Jan-2027",
+                "1/5/2027 0:00",
+                "2027-01-05T00:00:00"
+            })
+    void daysAreReadAsProgramsWriteThem(String day) {
+        assertThat(read("2417;" + day + ";;A;1;1").orders().get(0).promiseDate())
+                .contains(LocalDate.of(2027, 1, 5));
+    }
+
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            value = {"1,250|1250", "4.0000|4", "12.|0"})
+    void piecesAreReadAsProgramsWriteThem(String text, int pieces) {
+        List<WorkOrderDraft> orders = read("2417;;;A;" + text + ";1").orders();
+        assertThat(orders.isEmpty() ? 0 : orders.get(0).lines().get(0).quantity())
+                .isEqualTo(pieces);
+    }
+
     @Test
-    void aRowWithoutANumberIsNamedAndEmptyRowsArePassedOver() {
-        OrderReader.Result result = read(";12/03/2026;;A;1;1", ";;;;;", "2430;;;A;1;1");
+    void aFileShowsItsDecimalMarkOrWhatMayBeEitherStaysOut() {
+        OrderLayout unknown = LAYOUT.withDecimals(DecimalMark.UNKNOWN);
+        OrderReader.Row either = new OrderReader.Row(2, List.of("2417", "", "", "A", "1", "1,250"));
+        OrderReader.Row shows = new OrderReader.Row(3, List.of("2418", "", "", "A", "1", "12,5"));
+        assertThat(OrderReader.read(HEADER, List.of(either), unknown).faults())
+                .singleElement()
+                .matches(fault -> fault.reason().equals("“1,250” may be 1250 or 1.250."));
+        assertThat(OrderReader.read(HEADER, List.of(either, shows), unknown)
+                        .orders()
+                        .get(0)
+                        .lines()
+                        .get(0)
+                        .unitWeight())
+                .contains(Weight.of("1.25", WeightUnit.POUND));
+    }
+
+    @Test
+    void rowsOfOneOrderMustNotDisagree() {
+        OrderReader.Result result = read("2417;12/03/2026;;A;1;1", "2417;12/04/2026;;B;1;1", "2418;;;C;1;1");
+        assertThat(result.faultyOrders()).containsExactly("2417");
         assertThat(result.faults())
                 .singleElement()
-                .matches(fault -> fault.row() == 2 && fault.column().equals("No"));
-        assertThat(result.orders()).hasSize(1);
+                .matches(fault -> fault.row() == 3 && fault.column().equals("Promise"));
+    }
+
+    @Test
+    void numbersThatDifferByCaseOrAccentAreDifferentOrders() {
+        assertThat(read("a-1;;;A;1;1", "A-1;;;B;1;1", "á-1;;;C;1;1").orders()).hasSize(3);
+    }
+
+    @Test
+    void aCellOverSeveralRowsIsNamedAndALineBreakInATextIsABlank() {
+        assertThat(read("2417;;;one\n2418,x,y;1;1").faults())
+                .singleElement()
+                .matches(fault -> fault.column().equals("Item"));
+        assertThat(read("2417;;;one\ntwo;1;1").orders().get(0).lines().get(0).item())
+                .isEqualTo("one two");
+    }
+
+    @Test
+    void anOrderHasAMostOfLines() {
+        String[] rows = new String[5_001];
+        Arrays.fill(rows, "2417;;;A;1;1");
+        assertThat(read(rows).faults()).singleElement().matches(fault -> fault.row() == 5_002);
+    }
+
+    @Test
+    void aRowWithoutANumberIsNamedAndEmptyRowsArePassedOver() {
+        OrderReader.Result result = read(";12/03/2026;;A;1;1", ";;;;;", "2430;;;A;1;1", "2431;;;A;1;1", ";;;B;1;1");
+        assertThat(result.faults())
+                .hasSize(2)
+                .allMatch(fault ->
+                        (fault.row() == 2 || fault.row() == 6) && fault.column().equals("No"));
+        assertThat(result.orders().stream().map(WorkOrderDraft::number)).containsExactly("2430");
+        assertThat(result.faultyOrders()).containsExactly("2431");
     }
 
     @Test
@@ -84,7 +187,8 @@ class OrderReaderTest {
     @Test
     void aLayoutSaysWhatAHeaderLacksHoweverItIsWritten() {
         assertThat(LAYOUT.missingIn(List.of("no", " PROMISE ", "item", "qty"))).containsExactly("Freight", "Wt");
-        assertThatThrownBy(() -> new OrderLayout("none", Map.of(), "MM", UnitSystem.POUND_INCH))
+        assertThatThrownBy(() -> new OrderLayout(
+                        "none", Map.of(), DayText.Order.MONTH_FIRST, UnitSystem.POUND_INCH, DecimalMark.POINT))
                 .isInstanceOf(IllegalArgumentException.class);
     }
 }

@@ -9,10 +9,11 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Random;
 import java.util.Set;
-import nobrec.core.measure.MeasureText;
 import nobrec.core.measure.Size;
 import nobrec.core.measure.UnitSystem;
 import nobrec.core.measure.Weight;
+import nobrec.core.notation.DecimalMark;
+import nobrec.core.notation.MeasureText;
 import org.joda.money.CurrencyUnit;
 import org.joda.money.Money;
 
@@ -70,11 +71,15 @@ public final class DemoStock {
     }
 
     public static Weight weight(String pounds) {
-        return MeasureText.readWeight(pounds, UnitSystem.POUND_INCH).found().orElse(Weight.ZERO);
+        return MeasureText.readWeight(pounds, UnitSystem.POUND_INCH, DecimalMark.POINT)
+                .found()
+                .orElse(Weight.ZERO);
     }
 
     public static Size size(String inches) {
-        return MeasureText.readSize(inches, UnitSystem.POUND_INCH).found().orElseThrow();
+        return MeasureText.readSize(inches, UnitSystem.POUND_INCH, DecimalMark.POINT)
+                .found()
+                .orElseThrow();
     }
 
     private static CartonType carton(List<String> row) {

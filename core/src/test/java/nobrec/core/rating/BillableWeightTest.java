@@ -5,11 +5,12 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.util.List;
 import java.util.Optional;
 import nobrec.core.measure.LengthUnit;
-import nobrec.core.measure.MeasureText;
 import nobrec.core.measure.Size;
 import nobrec.core.measure.UnitSystem;
 import nobrec.core.measure.Weight;
 import nobrec.core.measure.WeightUnit;
+import nobrec.core.notation.DecimalMark;
+import nobrec.core.notation.MeasureText;
 import nobrec.core.packing.CartonKind;
 import nobrec.core.packing.CartonType.Supply;
 import nobrec.core.rating.ShipmentToRate.PackageToRate;
@@ -57,7 +58,7 @@ class BillableWeightTest {
         LengthUnit unit = sheet.units().lengthUnit();
         BillableWeight billable = billable(new Weight(1), Size.of(l, w, h, unit), sheet);
         assertThat(billable.billed())
-                .isEqualTo(MeasureText.readWeight(expected, UnitSystem.POUND_INCH)
+                .isEqualTo(MeasureText.readWeight(expected, UnitSystem.POUND_INCH, DecimalMark.POINT)
                         .found()
                         .orElseThrow());
         assertThat(billable.isDimensional()).isTrue();

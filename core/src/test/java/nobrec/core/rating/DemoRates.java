@@ -24,6 +24,7 @@ import nobrec.core.measure.LengthUnit;
 import nobrec.core.measure.Size;
 import nobrec.core.measure.Weight;
 import nobrec.core.measure.WeightUnit;
+import nobrec.core.notation.DecimalMark;
 import nobrec.core.packing.CartonKind;
 import nobrec.core.packing.CartonType.Supply;
 import nobrec.core.packing.PackageCost;
@@ -46,9 +47,17 @@ public final class DemoRates {
     private DemoRates() {}
 
     public static SheetReading read(String csv) {
+        return RateSheetReader.read(rows(csv), DecimalMark.POINT);
+    }
+
+    /** Cells set apart by commas; one in quotes may have commas in it. */
+    public static List<List<String>> rows(String csv) {
         List<List<String>> rows = new ArrayList<>();
-        csv.lines().forEach(line -> rows.add(Arrays.asList(line.split(",", -1))));
-        return RateSheetReader.read(rows);
+        csv.lines()
+                .forEach(line -> rows.add(Arrays.stream(line.split(",(?=(?:[^\"]*\"[^\"]*\")*[^\"]*$)", -1))
+                        .map(cell -> cell.replace("\"", ""))
+                        .toList()));
+        return rows;
     }
 
     public static Tariff sheet(String csv) {

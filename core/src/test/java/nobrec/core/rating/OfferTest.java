@@ -11,6 +11,7 @@ import static nobrec.core.rating.DemoRates.shipment;
 import static nobrec.core.rating.DemoRates.zone;
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.time.DayOfWeek;
 import java.time.LocalDate;
 import java.time.LocalDateTime;
 import java.util.List;
@@ -18,6 +19,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Random;
 import java.util.Set;
+import java.util.TreeMap;
 import nobrec.core.address.PlaceKind;
 import nobrec.core.identifier.TrackingForm;
 import nobrec.core.measure.UnitSystem;
@@ -83,7 +85,7 @@ class OfferTest {
                 .extracting(each -> each.sentence(UnitSystem.POUND_INCH))
                 .containsExactlyInAnyOrder(
                         "It does not deliver to a PO box.",
-                        "It does not go to JP.",
+                        "It does not go to Japan.",
                         "It is not open to dangerous goods in limited quantity.",
                         "It does not offer liftgate, which is wanted.",
                         "It takes no tubes, and package 2 is one.",
@@ -217,5 +219,64 @@ class OfferTest {
             }
             before = offer;
         }
+    }
+
+    @Test
+    void saturdayDeliveryIsChargedOnASaturdayOnly() {
+        Tariff sheet = DemoRates.sheet("""
+                rate sheet,X
+                first day,2026-01-01
+                currency,USD
+                weight step,1 lb
+                zones by,distance
+                zones,1,6
+                up to,20 lb,8.00,9.00
+                surcharge,SAT,Saturday,wanted Saturday delivery,16.00,package,,
+                """);
+        Set<Extra> saturday = Set.of(Extra.SATURDAY_DELIVERY);
+        Offer wednesday =
+                DemoRates.offer(DemoRates.shipment(DemoRates.zone(1), saturday, parcel(1, "1", "4x4x4")), sheet, "0");
+        Offer onSaturday =
+                DemoRates.offer(DemoRates.shipment(DemoRates.zone(6), saturday, parcel(1, "1", "4x4x4")), sheet, "0");
+        assertThat(wednesday.delivery().getDayOfWeek()).isEqualTo(DayOfWeek.WEDNESDAY);
+        assertThat(wednesday.totalCents()).isEqualTo(800);
+        assertThat(onSaturday.delivery().getDayOfWeek()).isEqualTo(DayOfWeek.SATURDAY);
+        assertThat(onSaturday.totalCents()).isEqualTo(2500);
+    }
+
+    /** A sheet that names an index which is not known, or not yet, has no price: it is not taken as no fuel. */
+    @Test
+    void fuelThatIsNotKnownIsNoFuelForFree() {
+        Tariff sheet = DemoRates.sheet("""
+                rate sheet,X
+                first day,2026-01-01
+                currency,USD
+                weight step,1 lb
+                fuel,F
+                zones by,distance
+                zones,1
+                up to,20 lb,8.00
+                """);
+        ShipmentToRate shipment = DemoRates.shipment(DemoRates.zone(1), Set.of(), parcel(1, "1", "4x4x4"));
+        FuelIndex later = new FuelIndex("F", new TreeMap<>(Map.of(DemoRates.TUESDAY.plusDays(1), 10_000)));
+        for (Optional<FuelIndex> fuel : List.of(Optional.<FuelIndex>empty(), Optional.of(later))) {
+            Offer offer = new Rating(shipment, CurrencyUnit.USD)
+                    .offer(DemoRates.service(CartonKind.CARTON), new Prices(Optional.of(sheet), fuel), AFTERNOON);
+            assertThat(offer.isPriced()).isFalse();
+            assertThat(offer.objections()).containsExactly(new Objection.FuelUnknown("F", DemoRates.TUESDAY));
+        }
+    }
+
+    @Test
+    void aServiceWithoutPickupOrWithABrokenSheetSaysSoBesideTheOthers() {
+        ShipmentToRate shipment = DemoRates.shipment(DemoRates.zone(1), Set.of(), parcel(1, "1", "4x4x4"));
+        Rating rating = new Rating(shipment, CurrencyUnit.USD);
+        Service service = DemoRates.service(CartonKind.CARTON);
+        assertThat(rating.offerWithoutPickup(service).objections()).containsExactly(new Objection.NoPickup("Carrier"));
+        assertThat(rating.offer(service, Prices.unusable("Row 3: odd."), AFTERNOON)
+                        .objections())
+                .containsExactly(new Objection.RateSheetUnusable("Row 3: odd."));
+        assertThat(rating.offer(service, prices(GROUND, "0"), AFTERNOON).isAllowed())
+                .isTrue();
     }
 }

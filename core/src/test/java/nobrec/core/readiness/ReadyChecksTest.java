@@ -112,6 +112,7 @@ class ReadyChecksTest {
                 List.of(),
                 List.of(parcel),
                 Optional.of(DAY),
+                Optional.empty(),
                 chosen);
     }
 
@@ -247,6 +248,7 @@ class ReadyChecksTest {
                         List.of(found),
                         look.packages(),
                         look.promiseDate(),
+                        look.shipOn(),
                         look.chosen()))
                 .stream()
                 .filter(check -> check.subject() == Subject.PAPERS)

@@ -29,7 +29,7 @@ public class Accounts implements UserDetailsService, PresentAccounts {
                 .orElseThrow(() -> new UsernameNotFoundException("Nobody signs in so."));
         return User.withUsername(user.signIn())
                 .password(user.passwordHash())
-                .roles(user.role().name())
+                .authorities(user.role().authorities())
                 .disabled(!user.active())
                 .build();
     }

@@ -5,8 +5,10 @@ import io.swagger.v3.oas.annotations.tags.Tag;
 import jakarta.servlet.http.HttpServletRequest;
 import java.time.Clock;
 import java.time.Instant;
+import java.util.List;
 import java.util.Optional;
 import nobrec.server.platform.DemoSettings;
+import nobrec.server.platform.security.Permission;
 import nobrec.server.platform.security.Role;
 import nobrec.server.site.Sites;
 import org.springframework.security.access.prepost.PreAuthorize;
@@ -25,7 +27,8 @@ class WhoController {
      */
     record WhoView(boolean signedIn, Optional<PersonView> person, boolean demo, Instant now, String timeZone) {}
 
-    record PersonView(String signIn, String displayName, Role role) {}
+    /** @param permissions what the screens may offer */
+    record PersonView(String signIn, String displayName, Role role, List<Permission> permissions) {}
 
     private final Accounts accounts;
     private final DemoSettings demo;
@@ -45,7 +48,11 @@ class WhoController {
         token.getToken();
         Optional<PersonView> person = Optional.ofNullable(request.getUserPrincipal())
                 .flatMap(each -> accounts.find(each.getName()))
-                .map(user -> new PersonView(user.signIn(), user.displayName(), user.role()));
+                .map(user -> new PersonView(
+                        user.signIn(),
+                        user.displayName(),
+                        user.role(),
+                        user.role().permissions()));
         return new WhoView(person.isPresent(), person, demo.isOn(), clock.instant(), sites.timeZone());
     }
 }

@@ -1,8 +1,6 @@
 package nobrec.server.carrier;
 
 import io.swagger.v3.oas.annotations.tags.Tag;
-import java.io.IOException;
-import java.nio.charset.StandardCharsets;
 import java.security.Principal;
 import java.time.LocalDate;
 import java.util.List;
@@ -10,6 +8,7 @@ import nobrec.core.rating.Tariff;
 import nobrec.core.tariff.SheetFault;
 import nobrec.core.tariff.SheetReading;
 import nobrec.server.actlog.ActLog;
+import nobrec.server.platform.csv.UploadedFile;
 import nobrec.server.platform.security.ForCoordinators;
 import nobrec.server.platform.security.ForEveryone;
 import org.springframework.format.annotation.DateTimeFormat;
@@ -33,11 +32,13 @@ class RateSheetController {
 
     private final ServiceCatalog catalog;
     private final RateSheetViews views;
+    private final RateSheetIntake rateSheets;
     private final ActLog actLog;
 
-    RateSheetController(ServiceCatalog catalog, RateSheetViews views, ActLog actLog) {
+    RateSheetController(ServiceCatalog catalog, RateSheetViews views, RateSheetIntake rateSheets, ActLog actLog) {
         this.catalog = catalog;
         this.views = views;
+        this.rateSheets = rateSheets;
         this.actLog = actLog;
     }
 
@@ -55,11 +56,9 @@ class RateSheetController {
     /** Reads a sheet in. One with a fault is refused whole, with rows and reasons. */
     @PostMapping(consumes = MediaType.MULTIPART_FORM_DATA_VALUE)
     @ForCoordinators
-    SheetTaken read(@RequestParam MultipartFile file, Principal who) throws IOException {
-        String name = "“" + file.getOriginalFilename() + "”";
-        String csv = new String(file.getBytes(), StandardCharsets.UTF_8);
-        Tariff tariff = catalog.addRateSheet(name, csv);
-        SheetReading reading = RateSheetFile.read(csv);
+    SheetTaken read(@RequestParam MultipartFile file, Principal who) {
+        SheetReading reading = rateSheets.add(UploadedFile.of(file));
+        Tariff tariff = reading.tariff().orElseThrow();
         actLog.write(who.getName(), "read a rate sheet", tariff.serviceCode(), "from " + tariff.firstDay());
         return new SheetTaken(
                 tariff.serviceCode(),

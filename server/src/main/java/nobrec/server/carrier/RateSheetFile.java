@@ -1,20 +1,22 @@
 package nobrec.server.carrier;
 
-import de.siegmar.fastcsv.reader.CsvReader;
-import de.siegmar.fastcsv.reader.CsvRecord;
 import de.siegmar.fastcsv.writer.CsvWriter;
 import java.io.IOException;
 import java.io.StringWriter;
 import java.io.UncheckedIOException;
-import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
+import nobrec.core.notation.DecimalMark;
 import nobrec.core.rating.Tariff;
 import nobrec.core.tariff.RateSheetReader;
 import nobrec.core.tariff.RateSheetWriter;
 import nobrec.core.tariff.SheetFault;
 import nobrec.core.tariff.SheetReading;
+import nobrec.server.platform.csv.CsvLimits;
+import nobrec.server.platform.csv.CsvTable;
+import nobrec.server.platform.csv.UploadedFile;
 import nobrec.server.platform.problem.Refusal;
 
 /** Rate sheets as CSV (RFC 4180). */
@@ -27,33 +29,50 @@ final class RateSheetFile {
 
     private RateSheetFile() {}
 
-    static SheetReading read(String csv) {
-        List<List<String>> rows = new ArrayList<>();
-        try (CsvReader<CsvRecord> reader = CsvReader.builder()
-                .skipEmptyLines(false)
-                .allowMissingFields(true)
-                .allowExtraFields(true)
-                .ofCsvRecord(csv)) {
-            reader.forEach(row ->
-                    rows.add(row.getFields().stream().map(RateSheetFile::plain).toList()));
-        } catch (IOException impossible) {
-            throw new UncheckedIOException(impossible);
-        }
-        return RateSheetReader.read(rows);
+    /** The cells of a file; it may be separated and encoded in any of the usual ways. */
+    static CsvTable table(UploadedFile file) {
+        return CsvTable.read(file.name(), file.content(), CsvLimits.RATE_SHEET);
     }
 
     /** @throws Refusal naming rows and reasons when the sheet cannot be used */
-    static Tariff readOrRefuse(String name, String csv) {
-        SheetReading reading = read(csv);
-        return reading.tariff()
-                .orElseThrow(() -> Refusal.unusable(
-                        "Rate sheet " + name,
-                        reading.faults().stream()
-                                .filter(fault -> !fault.caution())
-                                .limit(FAULTS_SAID)
-                                .map(RateSheetFile::say)
-                                .collect(Collectors.joining(" ")),
-                        "Mend these rows and read it again; the sheets that are here stay as they are."));
+    static SheetReading readOrRefuse(String name, CsvTable table) {
+        SheetReading reading = read(table);
+        if (reading.tariff().isEmpty()) {
+            throw Refusal.unusable(
+                    "Rate sheet “" + name + "”",
+                    faults(reading),
+                    "Correct these rows and read it again; the sheets that are here stay as they are.");
+        }
+        return reading;
+    }
+
+    private static SheetReading read(CsvTable table) {
+        return RateSheetReader.read(
+                table.rows().stream()
+                        .map(row -> row.stream().map(RateSheetFile::plain).toList())
+                        .toList(),
+                table.separator() == ';' ? DecimalMark.UNKNOWN : DecimalMark.POINT);
+    }
+
+    /** A sheet that was kept, or why it cannot be used any more. */
+    static Kept kept(String csv) {
+        try {
+            SheetReading reading = read(CsvTable.read("rate sheet", csv, CsvLimits.RATE_SHEET));
+            return new Kept(reading.tariff(), reading.tariff().isPresent() ? "" : faults(reading));
+        } catch (Refusal unreadable) {
+            return new Kept(Optional.empty(), unreadable.getMessage());
+        }
+    }
+
+    /** @param fault empty text when it can be used */
+    record Kept(Optional<Tariff> tariff, String fault) {}
+
+    private static String faults(SheetReading reading) {
+        List<SheetFault> refused =
+                reading.faults().stream().filter(fault -> !fault.caution()).toList();
+        String said =
+                refused.stream().limit(FAULTS_SAID).map(RateSheetFile::say).collect(Collectors.joining(" "));
+        return refused.size() > FAULTS_SAID ? said + " And " + (refused.size() - FAULTS_SAID) + " more." : said;
     }
 
     /** A cell that a spreadsheet would take for a formula is written as text, with an apostrophe before it. */

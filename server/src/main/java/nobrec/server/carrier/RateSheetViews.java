@@ -2,6 +2,7 @@ package nobrec.server.carrier;
 
 import java.time.LocalDate;
 import java.util.List;
+import nobrec.core.rating.Rating.Prices;
 import nobrec.core.rating.Service;
 import nobrec.core.tariff.SheetSummary;
 import nobrec.server.carrier.RateSheetList.ServiceSheets;
@@ -50,13 +51,17 @@ class RateSheetViews {
     }
 
     private String summary(Service service, LocalDate day) {
-        return SheetSummary.of(catalog.prices(service.code(), day).tariff().orElseThrow());
+        Prices prices = catalog.prices(service.code(), day);
+        return prices.tariff()
+                .map(SheetSummary::of)
+                .orElseGet(
+                        () -> "Cannot be used: " + prices.fault() + " Read a corrected one in with a later first day.");
     }
 
     private String fuel(Service service, LocalDate today) {
         return catalog.prices(service.code(), today)
                 .fuel()
-                .map(index -> index.code() + " " + index.shownOn(today))
+                .map(index -> index.code() + " " + index.shownOn(today).orElse("unknown today"))
                 .orElse("");
     }
 }

@@ -1,12 +1,13 @@
 package nobrec.server.carrier;
 
 import java.time.Clock;
-import java.time.Instant;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.TreeMap;
+import java.util.TreeSet;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.stream.Collectors;
 import nobrec.core.calendar.Pickup;
@@ -32,7 +33,7 @@ public class ServiceCatalog {
     private final Map<Long, Remembered<Map<String, Pickup>>> pickups = new ConcurrentHashMap<>();
 
     /** A sheet that was kept is never changed, so it can be remembered by its id. */
-    private final Map<Long, Tariff> sheetsById = new ConcurrentHashMap<>();
+    private final Map<Long, RateSheetFile.Kept> sheetsById = new ConcurrentHashMap<>();
 
     ServiceCatalog(CarrierMapper mapper, RateSheetMapper rateSheets, SetUpVersion version, Clock clock) {
         this.mapper = mapper;
@@ -105,24 +106,34 @@ public class ServiceCatalog {
 
     /** What a service asks for on that day: the sheet in force, and the fuel index it names. */
     public Prices prices(String serviceCode, LocalDate day) {
-        Optional<Tariff> tariff = setUp.get().sheets().stream()
+        Optional<RateSheetFile.Kept> sheet = setUp.get().sheets().stream()
                 .filter(row -> row.serviceCode().equals(serviceCode))
                 .filter(row -> !row.firstDay().isAfter(day))
                 .findFirst()
                 .map(this::sheet);
-        Optional<FuelIndex> fuel =
-                tariff.map(Tariff::fuelIndex).map(code -> setUp.get().fuel().get(code));
-        return new Prices(tariff, fuel);
+        if (sheet.isEmpty()) {
+            return Prices.NONE;
+        }
+        Optional<Tariff> tariff = sheet.get().tariff();
+        return tariff.isEmpty()
+                ? Prices.unusable(sheet.get().fault())
+                : new Prices(tariff, tariff.flatMap(each -> fuelIndex(each.fuelIndex())));
     }
 
-    private Tariff sheet(RateSheetRow row) {
+    Optional<FuelIndex> fuelIndex(String code) {
+        return Optional.ofNullable(setUp.get().fuel().get(code));
+    }
+
+    Set<String> fuelIndexes() {
+        return new TreeSet<>(setUp.get().fuel().keySet());
+    }
+
+    private RateSheetFile.Kept sheet(RateSheetRow row) {
         return sheetsById.computeIfAbsent(
-                row.id(),
-                id -> RateSheetFile.readOrRefuse(
-                        row.serviceCode(), rateSheets.csv(id).orElseThrow()));
+                row.id(), id -> RateSheetFile.kept(rateSheets.csv(id).orElseThrow()));
     }
 
-    /** The sheet of a service in force on that day, written anew. */
+    /** The sheet of a service in force on that day, written as a file. */
     public String rateSheetCsv(String serviceCode, LocalDate day) {
         return prices(serviceCode, day)
                 .tariff()
@@ -142,30 +153,6 @@ public class ServiceCatalog {
     public void add(Service service) {
         mapper.insertService(ServiceRow.of(service));
         version.changed();
-    }
-
-    /**
-     * Reads a rate sheet in.
-     *
-     * @throws Refusal when it cannot be used, is for no service of ours, or its first day has a sheet already
-     */
-    @Transactional
-    public Tariff addRateSheet(String name, String csv) {
-        Tariff tariff = RateSheetFile.readOrRefuse(name, csv);
-        service(tariff.serviceCode());
-        boolean taken = setUp.get().sheets().stream()
-                .anyMatch(row -> row.serviceCode().equals(tariff.serviceCode())
-                        && row.firstDay().equals(tariff.firstDay()));
-        if (taken) {
-            throw Refusal.conflict(
-                    "Rate sheet " + name,
-                    "There is a sheet of " + tariff.serviceCode() + " from " + tariff.firstDay() + " on already.",
-                    "A sheet is never changed, so that old shipments keep their price: give the new one a later first day.");
-        }
-        Instant now = clock.instant();
-        rateSheets.insert(tariff.serviceCode(), tariff.firstDay(), csv, now);
-        version.changed();
-        return tariff;
     }
 
     @Transactional

@@ -22,10 +22,12 @@ import nobrec.core.rating.Service;
 import nobrec.core.rating.ServiceLimits;
 import nobrec.server.account.Accounts;
 import nobrec.server.actlog.ActLog;
+import nobrec.server.carrier.RateSheetIntake;
 import nobrec.server.carrier.ServiceCatalog;
 import nobrec.server.carton.CartonTypes;
 import nobrec.server.charge.ShopChargeRules;
 import nobrec.server.platform.DemoSettings;
+import nobrec.server.platform.csv.UploadedFile;
 import nobrec.server.site.Site;
 import nobrec.server.site.Sites;
 import nobrec.server.source.CsvImport;
@@ -58,6 +60,7 @@ class DemoLoader implements ApplicationRunner {
     private final Accounts accounts;
     private final CartonTypes cartonTypes;
     private final ServiceCatalog catalog;
+    private final RateSheetIntake rateSheets;
     private final ShopChargeRules chargeRules;
     private final CsvImport csvImport;
 
@@ -68,6 +71,7 @@ class DemoLoader implements ApplicationRunner {
             Accounts accounts,
             CartonTypes cartonTypes,
             ServiceCatalog catalog,
+            RateSheetIntake rateSheets,
             ShopChargeRules chargeRules,
             CsvImport csvImport) {
         this.demo = demo;
@@ -76,6 +80,7 @@ class DemoLoader implements ApplicationRunner {
         this.accounts = accounts;
         this.cartonTypes = cartonTypes;
         this.catalog = catalog;
+        this.rateSheets = rateSheets;
         this.chargeRules = chargeRules;
         this.csvImport = csvImport;
     }
@@ -128,7 +133,7 @@ class DemoLoader implements ApplicationRunner {
                 .forEach(entry -> catalog.add(carriers.get(entry.code()), site, new Pickup(entry.cutOff(), WEEKDAYS)));
         for (DemoShop.ServiceEntry entry : shop.services()) {
             catalog.add(service(entry, carriers.get(entry.carrier())));
-            catalog.addRateSheet(entry.sheet(), Files.readString(rates.resolve(entry.sheet())));
+            rateSheets.add(new UploadedFile(entry.sheet(), Files.readAllBytes(rates.resolve(entry.sheet()))));
         }
     }
 

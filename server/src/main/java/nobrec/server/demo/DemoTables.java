@@ -10,11 +10,12 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
-import nobrec.core.measure.MeasureText;
 import nobrec.core.measure.Size;
 import nobrec.core.measure.UnitSystem;
 import nobrec.core.measure.Weight;
 import nobrec.core.measure.WeightUnit;
+import nobrec.core.notation.DecimalMark;
+import nobrec.core.notation.MeasureText;
 import nobrec.core.packing.CartonKind;
 import nobrec.core.packing.CartonType;
 import nobrec.core.packing.CartonType.Supply;
@@ -77,6 +78,8 @@ final class DemoTables {
     }
 
     private static Size size(String text) {
-        return MeasureText.readSize(text, UnitSystem.POUND_INCH).found().orElseThrow();
+        return MeasureText.readSize(text, UnitSystem.POUND_INCH, DecimalMark.POINT)
+                .found()
+                .orElseThrow();
     }
 }

@@ -1,26 +1,21 @@
 package nobrec.server.departure;
 
+import java.math.BigInteger;
 import java.time.LocalDateTime;
 import java.time.temporal.ChronoUnit;
 import java.util.Comparator;
-import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
-import nobrec.core.address.PostalArea;
 import nobrec.core.calendar.Pickup;
 import nobrec.core.calendar.WorkingDays;
-import nobrec.core.departure.DepartureOutlook;
 import nobrec.core.departure.DepartureOutlook.Verdict;
-import nobrec.core.departure.ForeseenService;
-import nobrec.core.measure.MeasureText;
 import nobrec.core.measure.Weight;
+import nobrec.core.notation.MeasureText;
 import nobrec.core.rating.Carrier;
-import nobrec.core.rating.Destination;
-import nobrec.core.rating.Service;
-import nobrec.core.rating.Zone;
 import nobrec.server.carrier.ServiceCatalog;
+import nobrec.server.departure.DayPlan.Planned;
 import nobrec.server.departure.DepartureView.JobOutlookView;
 import nobrec.server.departure.DepartureView.PickupView;
 import nobrec.server.place.PostalReference;
@@ -70,19 +65,13 @@ class DepartureBoard {
         this.settings = settings;
     }
 
-    /** A job, the service it would go by, and what that means for its promise. */
-    private record Planned(OpenOrder job, Service service, Pickup pickup, DepartureOutlook outlook) {
-
-        boolean mustLeaveToday() {
-            return outlook.verdict() == Verdict.MUST_LEAVE_TODAY;
-        }
-    }
-
     DepartureView today() {
         Site site = sites.home();
         LocalDateTime now = sites.timeAt(site);
         Map<String, Pickup> pickups = catalog.pickups(site.id());
-        List<Planned> planned = plan(site, now, pickups);
+        DayPlan plan = plan(site, now, pickups);
+        List<Planned> planned =
+                plan.planned().stream().sorted(MOST_URGENT_FIRST).toList();
         List<Planned> urgent = planned.stream()
                 .filter(each -> each.outlook().verdict() != Verdict.CAN_WAIT)
                 .toList();
@@ -102,37 +91,18 @@ class DepartureBoard {
                                 each, Optional.ofNullable(weights.get(each.job().id())), now))
                         .toList(),
                 planned.size() - urgent.size(),
-                stuck.all());
+                stuck.with(plan.notPlanned()));
     }
 
-    private List<Planned> plan(Site site, LocalDateTime now, Map<String, Pickup> pickups) {
-        List<Service> services = catalog.services();
+    private DayPlan plan(Site site, LocalDateTime now, Map<String, Pickup> pickups) {
         Map<Long, String> choices = shipments.openChoices();
-        Optional<PostalArea> origin = postal.areaOf(site.postalCode());
-        Map<String, Optional<Zone>> zones = new HashMap<>();
-        return workOrders.notShipped().stream()
-                .flatMap(job -> {
-                    Optional<Zone> zone = zones.computeIfAbsent(
-                            PostalArea.codeOf(job.shipTo().postalCode()),
-                            area -> origin.flatMap(from -> postal.areaOf(area).map(to -> Zone.between(from, to))));
-                    Service service = ForeseenService.of(
-                            services, Optional.ofNullable(choices.get(job.id())), job.askedService(), job.placeKind());
-                    Pickup pickup = pickups.get(service.carrier().code());
-                    return zone
-                            .map(each -> new Planned(
-                                    job,
-                                    service,
-                                    pickup,
-                                    DepartureOutlook.of(
-                                            job.promiseDate(), service, destination(job, each), pickup, now)))
-                            .stream();
-                })
-                .sorted(MOST_URGENT_FIRST)
-                .toList();
+        DayPlan plan = new DayPlan(catalog.services(), pickups, postal, site.postalCode(), now);
+        workOrders.notShipped().forEach(job -> plan.add(job, Optional.ofNullable(choices.get(job.id()))));
+        return plan;
     }
 
-    private static Destination destination(OpenOrder job, Zone zone) {
-        return new Destination(job.shipTo().country(), job.shipTo().postalCode(), job.placeKind(), Optional.of(zone));
+    private static boolean mustLeaveToday(Planned each) {
+        return each.outlook().verdict() == Verdict.MUST_LEAVE_TODAY;
     }
 
     private List<PickupView> pickupViews(
@@ -156,7 +126,7 @@ class DepartureBoard {
             LocalDateTime now) {
         DepartedRow onIt = departed.getOrDefault(carrier.code(), new DepartedRow(carrier.code(), 0, Weight.ZERO));
         List<Planned> promised = planned.stream()
-                .filter(Planned::mustLeaveToday)
+                .filter(DepartureBoard::mustLeaveToday)
                 .filter(each -> each.service().carrier().code().equals(carrier.code()))
                 .toList();
         return new PickupView(
@@ -170,13 +140,17 @@ class DepartureBoard {
                 sum(promised, weights).map(weight -> MeasureText.show(weight, settings.units())));
     }
 
+    /** Empty when a weight is not known, or they are more than can be said. */
     private static Optional<Weight> sum(List<Planned> jobs, Map<Long, Weight> weights) {
-        Optional<Weight> sum = Optional.of(Weight.ZERO);
+        BigInteger sum = BigInteger.ZERO;
         for (Planned each : jobs) {
-            Optional<Weight> own = Optional.ofNullable(weights.get(each.job().id()));
-            sum = sum.flatMap(so -> own.map(so::plus));
+            Weight own = weights.get(each.job().id());
+            if (own == null) {
+                return Optional.empty();
+            }
+            sum = sum.add(BigInteger.valueOf(own.eighthNanograms()));
         }
-        return sum;
+        return sum.bitLength() < Long.SIZE ? Optional.of(new Weight(sum.longValueExact())) : Optional.empty();
     }
 
     private JobOutlookView view(Planned each, Optional<Weight> jobWeight, LocalDateTime now) {
@@ -194,6 +168,6 @@ class DepartureBoard {
                 each.service().carrier().name(),
                 jobWeight.map(weight -> MeasureText.show(weight, settings.units())),
                 job.status(),
-                each.outlook().reason());
+                each.outlook().reason() + each.remark());
     }
 }

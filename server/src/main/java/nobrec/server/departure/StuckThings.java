@@ -7,18 +7,21 @@ import nobrec.server.departure.DepartureView.StuckView;
 import nobrec.server.platform.PageAddress;
 import nobrec.server.posting.PostingLedger;
 import nobrec.server.shipment.WaitingShipments;
-import nobrec.server.source.NewestImport;
+import nobrec.server.source.OpenFaults;
 import org.springframework.stereotype.Component;
 
 /** What does not go on by itself, or not yet, with where to mend it. */
 @Component
 class StuckThings {
 
-    private final NewestImport imports;
+    /** So many jobs are named one by one. */
+    private static final int MOST_JOBS = 10;
+
+    private final OpenFaults imports;
     private final PostingLedger postings;
     private final WaitingShipments waiting;
 
-    StuckThings(NewestImport imports, PostingLedger postings, WaitingShipments waiting) {
+    StuckThings(OpenFaults imports, PostingLedger postings, WaitingShipments waiting) {
         this.imports = imports;
         this.postings = postings;
         this.waiting = waiting;
@@ -28,7 +31,8 @@ class StuckThings {
         return new StuckView(thing, reason, cure, address, Optional.empty());
     }
 
-    List<StuckView> all() {
+    /** @param notPlanned jobs whose departure cannot be foreseen */
+    List<StuckView> with(List<DayPlan.NotPlanned> notPlanned) {
         List<StuckView> things = new ArrayList<>();
         for (WaitingShipments.Waiting each : waiting.all()) {
             things.add(new StuckView(
@@ -61,14 +65,31 @@ class StuckThings {
                     "See the answer and try again.",
                     "/postings?state=FAILED"));
         }
-        imports.leftOut()
-                .ifPresent(left -> things.add(stuck(
-                        left.workOrders() == 1
-                                ? "One work order of " + left.fileName()
-                                : left.workOrders() + " work orders of " + left.fileName(),
-                        "A cell could not be read.",
-                        "Correct it in the file and drop it again.",
-                        "/jobs?report=newest")));
+        for (OpenFaults.LeftOut left : imports.all()) {
+            things.add(stuck(
+                    workOrders(left.workOrders()) + " of " + left.fileName(),
+                    "A cell could not be read.",
+                    "Correct it in the file and drop it again, or be done with it.",
+                    "/jobs?report=" + left.importId()));
+        }
+        notPlanned.stream()
+                .limit(MOST_JOBS)
+                .forEach(each -> things.add(stuck(
+                        "Job " + each.job().number(),
+                        each.reason(),
+                        each.cure(),
+                        PageAddress.bench(each.job().number()))));
+        if (notPlanned.size() > MOST_JOBS) {
+            things.add(stuck(
+                    notPlanned.size() - MOST_JOBS + " more jobs",
+                    "Their departure cannot be foreseen either.",
+                    "Look for them on Jobs.",
+                    "/jobs?status=READY"));
+        }
         return things;
+    }
+
+    private static String workOrders(int count) {
+        return count == 0 ? "A row" : count == 1 ? "One work order" : count + " work orders";
     }
 }

@@ -1,9 +1,11 @@
 package nobrec.server.find;
 
 import io.swagger.v3.oas.annotations.tags.Tag;
+import jakarta.validation.constraints.Size;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import nobrec.core.limit.Limits;
 import nobrec.server.platform.PageAddress;
 import nobrec.server.platform.security.ForEveryone;
 import nobrec.server.shipment.Shipments;
@@ -44,21 +46,24 @@ class FindController {
         this.shipments = shipments;
     }
 
-    /** A section's name, a work order number or a tracking number; anything else is looked for among the jobs. */
+    /** A section's name, the number of a work order, of its customer's purchase order, or of a package; anything else is looked for among the jobs. */
     @GetMapping("/api/find")
     @ForEveryone
-    Found find(@RequestParam String text) {
+    Found find(@RequestParam @Size(max = Limits.TEXT) String text) {
         String plain = text.strip();
         String section = SECTIONS.get(plain.toLowerCase(Locale.ROOT));
         if (section != null) {
             return new Found(Optional.of(section), plain);
         }
-        Optional<WorkOrder> job = workOrders
+        String tracking = plain.replaceAll("[\\s-]+", "").toUpperCase(Locale.ROOT);
+        Optional<String> job = workOrders
                 .find(plain)
+                .map(WorkOrder::number)
+                .or(() -> workOrders.numberLike(plain))
                 .or(() -> shipments
-                        .workOrderOfTrackingNumber(plain.toUpperCase(Locale.ROOT))
-                        .map(workOrders::byId));
-        return job.map(each -> new Found(Optional.of(PageAddress.bench(each.number())), "Job " + each.number()))
+                        .workOrderOfTrackingNumber(tracking)
+                        .map(id -> workOrders.byId(id).number()));
+        return job.map(each -> new Found(Optional.of(PageAddress.bench(each)), "Job " + each))
                 .orElseGet(() -> new Found(Optional.empty(), "Nothing is exactly “" + plain + "”."));
     }
 }

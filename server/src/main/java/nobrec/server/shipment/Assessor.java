@@ -80,8 +80,7 @@ class Assessor {
                 cartonCost(shipment),
                 jobs.valueCents(shipment),
                 job.quotedFreightCents());
-        return CustomerCharge.of(
-                bill, chargeRules.ruleFor(bill, toRate.readyAt().toLocalDate()));
+        return CustomerCharge.of(bill, chargeRules.ruleFor(bill, offer.departure()));
     }
 
     private static Optional<Offer> byCode(List<Offer> offers, String code) {
@@ -111,7 +110,8 @@ class Assessor {
                 weightDoubts(shipment, jobs),
                 PrintChecks.of(shipment, jobs),
                 toRate.packages(),
-                toRate.promiseDate(),
+                jobs.promiseDate(),
+                shipment.shipOn(),
                 chosen);
     }
 

@@ -6,10 +6,11 @@ import java.util.function.Consumer;
 import java.util.stream.Collectors;
 import nobrec.core.address.PhoneNumber;
 import nobrec.core.address.PostalAddress;
-import nobrec.core.measure.MeasureText;
-import nobrec.core.measure.Reading;
+import nobrec.core.limit.Limits;
 import nobrec.core.measure.Size;
 import nobrec.core.measure.Weight;
+import nobrec.core.notation.MeasureText;
+import nobrec.core.notation.Reading;
 import nobrec.core.rating.Extra;
 import nobrec.server.actlog.ActLog;
 import nobrec.server.carrier.ServiceCatalog;
@@ -18,6 +19,7 @@ import nobrec.server.device.PackageForScale;
 import nobrec.server.device.ScaleReading;
 import nobrec.server.platform.NobrecSettings;
 import nobrec.server.platform.problem.Refusal;
+import nobrec.server.site.Sites;
 import nobrec.server.workorder.WorkOrder;
 import nobrec.server.workorder.WorkOrders;
 import org.springframework.context.ApplicationEventPublisher;
@@ -32,6 +34,7 @@ class BenchActs {
     private final ShipmentMapper mapper;
     private final WorkOrders workOrders;
     private final ServiceCatalog catalog;
+    private final Sites sites;
     private final ShipmentPacker packer;
     private final BenchScale scale;
     private final ActLog actLog;
@@ -44,6 +47,7 @@ class BenchActs {
             ShipmentMapper mapper,
             WorkOrders workOrders,
             ServiceCatalog catalog,
+            Sites sites,
             ShipmentPacker packer,
             BenchScale scale,
             ActLog actLog,
@@ -54,6 +58,7 @@ class BenchActs {
         this.mapper = mapper;
         this.workOrders = workOrders;
         this.catalog = catalog;
+        this.sites = sites;
         this.packer = packer;
         this.scale = scale;
         this.actLog = actLog;
@@ -63,15 +68,17 @@ class BenchActs {
     }
 
     void typeWeight(long shipmentId, int packageNumber, String text, String signIn) {
-        Weight weight =
-                readOrRefuse(MeasureText.readWeight(text, settings.units()), "Weight of package " + packageNumber);
+        Weight weight = readOrRefuse(
+                MeasureText.readWeight(text, settings.units(), settings.decimals()),
+                "Weight of package " + packageNumber);
         setWeight(shipmentId, packageNumber, weight, Shipment.WeightSource.TYPED, signIn);
     }
 
     /** The shipment as it would be with that weight; nothing is kept. */
     Shipment withWeight(long shipmentId, int packageNumber, String text) {
-        Weight weight =
-                readOrRefuse(MeasureText.readWeight(text, settings.units()), "Weight of package " + packageNumber);
+        Weight weight = readOrRefuse(
+                MeasureText.readWeight(text, settings.units(), settings.decimals()),
+                "Weight of package " + packageNumber);
         Shipment shipment = shipments.byId(shipmentId);
         requireOpen(shipment);
         return shipment.weighing(packageNumber, weight);
@@ -109,7 +116,8 @@ class BenchActs {
     }
 
     void typeSize(long shipmentId, int packageNumber, String text, String signIn) {
-        Size size = readOrRefuse(MeasureText.readSize(text, settings.units()), "Size of package " + packageNumber);
+        Size size = readOrRefuse(
+                MeasureText.readSize(text, settings.units(), settings.decimals()), "Size of package " + packageNumber);
         change(shipmentId, shipment -> {
             mapper.updateSize(shipment.packageNumbered(packageNumber).id(), size);
             actLog.write(
@@ -150,6 +158,13 @@ class BenchActs {
     /** Ships on a later day; a day that is past means at once. */
     void shipOn(long shipmentId, LocalDate day, String signIn) {
         change(shipmentId, shipment -> {
+            LocalDate today = sites.timeAt(sites.byId(shipment.siteId())).toLocalDate();
+            if (day.isAfter(today.plusDays(Limits.DAYS_PUT_OFF)) || !Limits.holdsDay(day)) {
+                throw Refusal.unusable(
+                        "The ship day",
+                        day + " is more than a year away.",
+                        "Choose a day up to " + today.plusDays(Limits.DAYS_PUT_OFF) + ".");
+            }
             mapper.updateShipOn(shipmentId, day);
             actLog.write(signIn, "chose the ship day", thing(shipment), day.toString());
         });

@@ -11,6 +11,7 @@ import java.time.LocalDate;
 import java.util.List;
 import java.util.Set;
 import nobrec.core.address.PostalAddress;
+import nobrec.core.limit.Limits;
 import nobrec.core.rating.Extra;
 import nobrec.server.platform.security.ForEveryone;
 import nobrec.server.platform.security.ForTheDesk;
@@ -29,8 +30,9 @@ import org.springframework.web.bind.annotation.RestController;
 @Tag(name = "bench")
 class BenchController {
 
-    private static final int LONGEST = 120;
-    private static final int MOST = 100_000;
+    private static final int LONGEST = Limits.TEXT;
+    private static final int MOST = Limits.PIECES_OF_LINE;
+    private static final int MOST_PACKAGES = Limits.PACKAGES_OF_SHIPMENT;
 
     /** Something typed or chosen, read by the rules of what it is for. */
     record TextEntry(@NotNull @Size(max = LONGEST) String text) {}
@@ -44,12 +46,12 @@ class BenchController {
     record Move(
             @Min(1) long line,
             @Min(1) @Max(MOST) int quantity,
-            @Min(0) @Max(MOST) int from,
-            @Min(0) @Max(MOST) int to) {}
+            @Min(0) @Max(MOST_PACKAGES) int from,
+            @Min(0) @Max(MOST_PACKAGES) int to) {}
 
     record Pieces(@Min(1) long line, @Min(1) @Max(MOST) int quantity) {}
 
-    record Merge(@Min(1) @Max(MOST) int into) {}
+    record Merge(@Min(1) @Max(MOST_PACKAGES) int into) {}
 
     record Planning(boolean all) {}
 

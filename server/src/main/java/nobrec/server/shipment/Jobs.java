@@ -1,5 +1,6 @@
 package nobrec.server.shipment;
 
+import java.time.LocalDate;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -60,6 +61,11 @@ record Jobs(WorkOrder leading, List<WorkOrder> all) {
         return shipment.lines().stream()
                 .flatMap(line -> line(line.workOrderLineId()).goods().goodsClass().stream())
                 .collect(Collectors.toSet());
+    }
+
+    /** The earliest that was promised. */
+    Optional<LocalDate> promiseDate() {
+        return all().stream().flatMap(each -> each.promiseDate().stream()).min(LocalDate::compareTo);
     }
 
     long valueCents(List<Shipment.Content> contents) {

@@ -90,6 +90,9 @@ class OfferViews {
     }
 
     private static int bar(Money total, Money dearest) {
+        if (dearest.isZero()) {
+            return 0;
+        }
         return total.getAmount()
                 .multiply(BigDecimal.valueOf(WHOLE_BAR))
                 .divide(dearest.getAmount(), 0, RoundingMode.HALF_UP)

@@ -2,9 +2,9 @@ package nobrec.server.shipment;
 
 import java.util.List;
 import nobrec.core.measure.Length;
-import nobrec.core.measure.MeasureText;
 import nobrec.core.measure.Size;
 import nobrec.core.measure.UnitSystem;
+import nobrec.core.notation.MeasureText;
 import nobrec.core.packing.CartonKind;
 import nobrec.core.packing.CartonType;
 import nobrec.core.packing.Placement;

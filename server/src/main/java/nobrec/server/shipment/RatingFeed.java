@@ -1,6 +1,5 @@
 package nobrec.server.shipment;
 
-import java.time.LocalDate;
 import java.time.LocalDateTime;
 import java.util.ArrayList;
 import java.util.List;
@@ -9,6 +8,7 @@ import java.util.Optional;
 import nobrec.core.address.PhoneNumber;
 import nobrec.core.address.PostalArea;
 import nobrec.core.calendar.Pickup;
+import nobrec.core.limit.Limits;
 import nobrec.core.packing.CartonType;
 import nobrec.core.packing.PackageCost;
 import nobrec.core.rating.Destination;
@@ -63,7 +63,7 @@ class RatingFeed {
                         !job.shipTo().company().isBlank(),
                         customsGaps(shipment, jobs)),
                 readyAt(shipment, site),
-                jobs.all().stream().flatMap(each -> each.promiseDate().stream()).min(LocalDate::compareTo));
+                jobs.promiseDate().filter(Limits::holdsDay));
     }
 
     private PackageToRate packageToRate(Shipment.Package each, Shipment shipment, Jobs jobs) {
@@ -93,6 +93,7 @@ class RatingFeed {
     private LocalDateTime readyAt(Shipment shipment, Site site) {
         LocalDateTime now = sites.timeAt(site);
         return shipment.shipOn()
+                .filter(Limits::holdsDay)
                 .map(day -> day.atTime(site.opensAt()))
                 .filter(opening -> opening.isAfter(now))
                 .orElse(now);
@@ -119,11 +120,11 @@ class RatingFeed {
         Map<String, Pickup> pickups = catalog.pickups(siteId);
         Rating rating = new Rating(toRate, Moneys.currency());
         return catalog.services().stream()
-                .filter(service -> pickups.containsKey(service.carrier().code()))
-                .map(service -> rating.offer(
-                        service,
-                        catalog.prices(service.code(), toRate.readyAt().toLocalDate()),
-                        pickups.get(service.carrier().code())))
+                .map(service -> Optional.ofNullable(
+                                pickups.get(service.carrier().code()))
+                        .map(pickup -> rating.offer(
+                                service, catalog.prices(service.code(), toRate.departureWith(pickup)), pickup))
+                        .orElseGet(() -> rating.offerWithoutPickup(service)))
                 .toList();
     }
 
@@ -153,7 +154,7 @@ class RatingFeed {
                 .map(pickup -> new ServicePackageCost(
                         toRate,
                         service,
-                        catalog.prices(service.code(), toRate.readyAt().toLocalDate()),
+                        catalog.prices(service.code(), toRate.departureWith(pickup)),
                         pickup,
                         Moneys.currency(),
                         jobs.goodsByClass(shipment)));

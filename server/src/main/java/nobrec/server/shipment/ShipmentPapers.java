@@ -6,7 +6,7 @@ import java.util.List;
 import java.util.Locale;
 import nobrec.core.address.PhoneNumber;
 import nobrec.core.address.PostalAddress;
-import nobrec.core.measure.MeasureText;
+import nobrec.core.notation.MeasureText;
 import nobrec.core.packing.CartonType;
 import nobrec.core.rating.Service;
 import nobrec.server.carton.CartonTypes;

@@ -2,8 +2,11 @@ package nobrec.server.source;
 
 import java.time.Clock;
 import java.util.List;
+import nobrec.core.intake.OrderLayout;
 import nobrec.core.intake.OrderReader;
 import nobrec.core.intake.RowFault;
+import nobrec.core.limit.Limits;
+import nobrec.core.notation.DecimalMark;
 import nobrec.server.actlog.ActLog;
 import nobrec.server.platform.Shortened;
 import nobrec.server.platform.problem.Refusal;
@@ -20,7 +23,6 @@ public class CsvImport {
     static final String SOURCE = "file";
 
     private static final int LONGEST_NAME = 160;
-    private static final int MOST_FAULTS_KEPT = 200;
 
     private final ImportMapper mapper;
     private final WorkOrderIntake intake;
@@ -43,20 +45,34 @@ public class CsvImport {
     public long takeIn(String fileName, byte[] content, String signIn) {
         takeTurn(fileName);
         CsvFile file = CsvFile.read(fileName, content);
-        List<String> missing = Layouts.SHOP_EXPORT.missingIn(file.header());
+        OrderLayout layout =
+                file.semicolons() ? Layouts.SHOP_EXPORT.withDecimals(DecimalMark.UNKNOWN) : Layouts.SHOP_EXPORT;
+        List<String> missing = layout.missingIn(file.header());
         if (!missing.isEmpty()) {
             throw Refusal.unusable(
                     "File “" + fileName + "”",
                     "Its first row lacks the columns " + String.join(", ", missing) + ".",
                     "Export it with the headings of demo/orders-tuesday.csv, or rename the columns.");
         }
-        OrderReader.Result result = OrderReader.read(file.header(), file.rows(), Layouts.SHOP_EXPORT);
-        NewImportRun run = new NewImportRun(
-                Shortened.to(LONGEST_NAME, fileName), Layouts.SHOP_EXPORT.name(), clock.instant(), signIn);
+        List<String> doubled = layout.doubledIn(file.header());
+        if (!doubled.isEmpty()) {
+            throw Refusal.unusable(
+                    "File “" + fileName + "”",
+                    "Its first row has the heading “" + doubled.get(0) + "” more than once.",
+                    "Rename the one that is not meant.");
+        }
+        OrderReader.Result result = OrderReader.read(file.header(), file.rows(), layout);
+        NewImportRun run =
+                new NewImportRun(Shortened.to(LONGEST_NAME, fileName), layout.name(), clock.instant(), signIn);
         mapper.insert(run);
         int taken = intake.takeIn(SOURCE, run.getId(), result.orders());
         int recognised = result.orders().size() - taken;
-        mapper.complete(run.getId(), taken, recognised, result.faultyOrders().size());
+        mapper.complete(
+                run.getId(),
+                taken,
+                recognised,
+                result.faultyOrders().size(),
+                result.faults().size());
         keepFaults(run.getId(), result.faults());
         actLog.write(
                 signIn,
@@ -65,6 +81,15 @@ public class CsvImport {
                 taken + " new, " + recognised + " already here, "
                         + result.faultyOrders().size() + " left out");
         return run.getId();
+    }
+
+    /** A person is done with the faults of a file: they are not said any more. */
+    @Transactional
+    public void settle(long importId, String signIn) {
+        ImportRunRow run = mapper.byId(importId)
+                .orElseThrow(() -> Refusal.notFound("Import " + importId, "Look at the newest one on Jobs."));
+        mapper.settle(importId, clock.instant(), signIn);
+        actLog.write(signIn, "was done with a file's faults", run.fileName(), run.leftOut() + " left out");
     }
 
     /** Files of one source come in one after the other; whoever comes meanwhile is told, and does not wait unseen. */
@@ -81,7 +106,7 @@ public class CsvImport {
 
     private void keepFaults(long runId, List<RowFault> faults) {
         if (!faults.isEmpty()) {
-            mapper.insertFaults(runId, faults.subList(0, Math.min(faults.size(), MOST_FAULTS_KEPT)));
+            mapper.insertFaults(runId, faults.subList(0, Math.min(faults.size(), Limits.FAULTS_SHOWN)));
         }
     }
 }

@@ -1,18 +1,19 @@
 package nobrec.server.source;
 
 import io.swagger.v3.oas.annotations.tags.Tag;
-import java.io.IOException;
 import java.security.Principal;
 import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
 import nobrec.core.intake.RowFault;
 import nobrec.server.account.Accounts;
+import nobrec.server.platform.csv.UploadedFile;
 import nobrec.server.platform.problem.Refusal;
 import nobrec.server.platform.security.ForCoordinators;
 import nobrec.server.platform.security.ForEveryone;
 import org.springframework.http.MediaType;
 import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestPart;
 import org.springframework.web.bind.annotation.RestController;
@@ -23,8 +24,13 @@ import org.springframework.web.multipart.MultipartFile;
 @Tag(name = "sources")
 class ImportController {
 
-    /** @param leftOut how many work orders were left out for a fault */
+    /**
+     * @param leftOut how many work orders were left out for a fault
+     * @param faultsInAll how many faults there are; the first of them are listed
+     * @param settled whether a person is done with them
+     */
     record ImportView(
+            long id,
             String fileName,
             String layout,
             Instant at,
@@ -32,13 +38,13 @@ class ImportController {
             int taken,
             int recognised,
             int leftOut,
+            int faultsInAll,
+            boolean settled,
             List<FaultView> faults) {}
 
     record FaultView(int row, String column, String orderNumber, String value, String reason, String cure) {}
 
     record ImportResult(Optional<ImportView> run) {}
-
-    private static final int LONGEST_NAME = 255;
 
     private final CsvImport csvImport;
     private final ImportMapper mapper;
@@ -52,16 +58,9 @@ class ImportController {
 
     @PostMapping(path = "/api/imports", consumes = MediaType.MULTIPART_FORM_DATA_VALUE)
     @ForCoordinators
-    ImportResult takeIn(@RequestPart("file") MultipartFile file, Principal who) throws IOException {
-        String name = file.getOriginalFilename();
-        if (name == null || name.isBlank()) {
-            throw Refusal.unusable("The file", "It has no name.", "Drop a saved file.");
-        }
-        if (name.length() > LONGEST_NAME) {
-            throw Refusal.unusable(
-                    "The file", "Its name has more than " + LONGEST_NAME + " letters.", "Give it a short name.");
-        }
-        long run = csvImport.takeIn(name, file.getBytes(), who.getName());
+    ImportResult takeIn(@RequestPart("file") MultipartFile file, Principal who) {
+        UploadedFile uploaded = UploadedFile.of(file);
+        long run = csvImport.takeIn(uploaded.name(), uploaded.content(), who.getName());
         return new ImportResult(mapper.byId(run).map(this::view));
     }
 
@@ -72,8 +71,26 @@ class ImportController {
         return new ImportResult(mapper.newest().map(this::view));
     }
 
+    /** What came of an earlier file. */
+    @GetMapping("/api/imports/{id}")
+    @ForEveryone
+    ImportResult earlierImport(@PathVariable long id) {
+        return new ImportResult(Optional.of(mapper.byId(id)
+                .map(this::view)
+                .orElseThrow(() -> Refusal.notFound("Import " + id, "Look at the newest one on Jobs."))));
+    }
+
+    /** A person is done with the faults of a file. */
+    @PostMapping("/api/imports/{id}/settled")
+    @ForCoordinators
+    ImportResult settle(@PathVariable long id, Principal who) {
+        csvImport.settle(id, who.getName());
+        return new ImportResult(mapper.byId(id).map(this::view));
+    }
+
     private ImportView view(ImportRunRow run) {
         return new ImportView(
+                run.id(),
                 run.fileName(),
                 run.layoutName(),
                 run.at(),
@@ -81,6 +98,8 @@ class ImportController {
                 run.taken(),
                 run.recognised(),
                 run.leftOut(),
+                run.faults(),
+                run.settledAt() != null,
                 mapper.faultsOf(run.id()).stream().map(ImportController::view).toList());
     }
 

@@ -1,8 +1,10 @@
 package nobrec.server.source;
 
+import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
 import nobrec.core.intake.RowFault;
+import nobrec.server.platform.mapping.ChangesAnyRows;
 import nobrec.server.platform.mapping.ChangesOneRow;
 import org.apache.ibatis.annotations.Mapper;
 import org.apache.ibatis.annotations.Param;
@@ -20,7 +22,8 @@ interface ImportMapper {
             @Param("id") long id,
             @Param("taken") int taken,
             @Param("recognised") int recognised,
-            @Param("leftOut") int leftOut);
+            @Param("leftOut") int leftOut,
+            @Param("faults") int faults);
 
     void insertFaults(@Param("runId") long runId, @Param("faults") List<RowFault> faults);
 
@@ -29,4 +32,11 @@ interface ImportMapper {
     Optional<ImportRunRow> newest();
 
     List<RowFault> faultsOf(long runId);
+
+    /** Runs with work orders that have not come in since, and that nobody is done with. */
+    List<OpenFaults.LeftOut> open(@Param("source") String source, @Param("limit") int limit);
+
+    /** Settled already is settled. */
+    @ChangesAnyRows
+    void settle(@Param("id") long id, @Param("at") Instant at, @Param("signIn") String signIn);
 }

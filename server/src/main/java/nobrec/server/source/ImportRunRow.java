@@ -11,4 +11,6 @@ record ImportRunRow(
         String signIn,
         int taken,
         int recognised,
-        int leftOut) {}
+        int leftOut,
+        int faults,
+        Instant settledAt) {}

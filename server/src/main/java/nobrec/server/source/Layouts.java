@@ -4,6 +4,8 @@ import java.util.Map;
 import nobrec.core.intake.OrderField;
 import nobrec.core.intake.OrderLayout;
 import nobrec.core.measure.UnitSystem;
+import nobrec.core.notation.DayText;
+import nobrec.core.notation.DecimalMark;
 
 /** The layouts that are known. The first row of a file picks its layout. */
 final class Layouts {
@@ -41,8 +43,9 @@ final class Layouts {
                     Map.entry(OrderField.FREIGHT_CLASS, "Class"),
                     Map.entry(OrderField.CARRIER_ACCOUNT, "Carrier Account"),
                     Map.entry(OrderField.QUOTED_FREIGHT, "Quoted Freight")),
-            "MM/dd/uuuu",
-            UnitSystem.POUND_INCH);
+            DayText.Order.MONTH_FIRST,
+            UnitSystem.POUND_INCH,
+            DecimalMark.POINT);
 
     private Layouts() {}
 }

@@ -12,11 +12,13 @@ public record OpenOrder(
         String number,
         String customer,
         PostalAddress shipTo,
+        Optional<PlaceKind> saidPlaceKind,
         Optional<LocalDate> promiseDate,
         String askedService,
         WorkOrderStatus status) {
 
+    /** As a person said it, else as the address tells. */
     public PlaceKind placeKind() {
-        return PlaceKindRule.kindOf(shipTo);
+        return saidPlaceKind.orElseGet(() -> PlaceKindRule.kindOf(shipTo));
     }
 }

@@ -2,6 +2,7 @@ package nobrec.server.workorder;
 
 import java.time.LocalDate;
 import java.util.Optional;
+import nobrec.core.address.PlaceKind;
 import nobrec.core.address.PostalAddress;
 
 /** Some columns of a row of table work_order. */
@@ -16,6 +17,7 @@ record OpenOrderRow(
         String state,
         String postalCode,
         String country,
+        PlaceKind placeKind,
         LocalDate promiseDate,
         String askedService,
         WorkOrderStatus status) {
@@ -26,6 +28,7 @@ record OpenOrderRow(
                 number,
                 customer,
                 new PostalAddress(company, "", street, street2, town, state, postalCode, country),
+                Optional.ofNullable(placeKind),
                 Optional.ofNullable(promiseDate),
                 askedService,
                 status);

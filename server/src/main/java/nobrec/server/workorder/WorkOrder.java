@@ -22,6 +22,7 @@ public record WorkOrder(
         String customer,
         String customerPo,
         PostalAddress shipTo,
+        Optional<PlaceKind> saidPlaceKind,
         String phone,
         String mail,
         Optional<LocalDate> promiseDate,
@@ -63,8 +64,9 @@ public record WorkOrder(
         }
     }
 
+    /** As a person said it, else as the address tells. */
     public PlaceKind placeKind() {
-        return PlaceKindRule.kindOf(shipTo);
+        return saidPlaceKind.orElseGet(() -> PlaceKindRule.kindOf(shipTo));
     }
 
     /** Whether pieces are in no shipment yet. */

@@ -1,10 +1,12 @@
 package nobrec.server.workorder;
 
 import io.swagger.v3.oas.annotations.tags.Tag;
+import jakarta.validation.constraints.Size;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
-import nobrec.core.measure.MeasureText;
+import nobrec.core.limit.Limits;
+import nobrec.core.notation.MeasureText;
 import nobrec.server.platform.NobrecSettings;
 import nobrec.server.platform.security.ForEveryone;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -42,12 +44,12 @@ class WorkOrderController {
         this.settings = settings;
     }
 
-    /** @param text the beginning of a number or a part of a customer's name */
+    /** @param text the beginning of a number, a purchase order or a town, or a part of a customer's name */
     @GetMapping("/api/work-orders")
     @ForEveryone
     JobList list(
             @RequestParam(required = false) WorkOrderStatus status,
-            @RequestParam(defaultValue = "") String text,
+            @RequestParam(defaultValue = "") @Size(max = Limits.TEXT) String text,
             @RequestParam(required = false) Long before) {
         List<WorkOrderListRow> rows = workOrders.page(status, text.strip(), before, PAGE);
         Optional<Long> next = rows.size() < PAGE

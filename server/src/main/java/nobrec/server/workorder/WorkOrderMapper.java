@@ -4,6 +4,7 @@ import java.util.Collection;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import nobrec.core.address.PlaceKind;
 import nobrec.core.address.PostalAddress;
 import nobrec.server.platform.mapping.ChangesAnyRows;
 import nobrec.server.platform.mapping.ChangesOneRow;
@@ -14,6 +15,10 @@ import org.apache.ibatis.annotations.Param;
 interface WorkOrderMapper {
 
     Optional<WorkOrderRow> byNumber(String number);
+
+    List<String> likeNumber(String number);
+
+    List<String> ofCustomerPo(String po);
 
     Optional<Long> idOf(String number);
 
@@ -51,6 +56,9 @@ interface WorkOrderMapper {
 
     @ChangesOneRow
     void updatePhone(@Param("id") long id, @Param("phone") String phone);
+
+    @ChangesOneRow
+    void updatePlaceKind(@Param("id") long id, @Param("placeKind") PlaceKind placeKind);
 
     @ChangesOneRow
     void updateShipTo(@Param("id") long id, @Param("shipTo") PostalAddress shipTo);

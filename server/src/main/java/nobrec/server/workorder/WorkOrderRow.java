@@ -3,6 +3,7 @@ package nobrec.server.workorder;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
+import nobrec.core.address.PlaceKind;
 import nobrec.core.address.PostalAddress;
 import nobrec.core.charging.FreightTerms;
 import org.joda.money.Money;
@@ -22,6 +23,7 @@ record WorkOrderRow(
         String state,
         String postalCode,
         String country,
+        PlaceKind placeKind,
         String phone,
         String mail,
         LocalDate promiseDate,
@@ -39,6 +41,7 @@ record WorkOrderRow(
                 customer,
                 customerPo,
                 new PostalAddress(company, person, street, street2, town, state, postalCode, country),
+                Optional.ofNullable(placeKind),
                 phone,
                 mail,
                 Optional.ofNullable(promiseDate),

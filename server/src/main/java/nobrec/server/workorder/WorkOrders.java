@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
+import nobrec.core.address.PlaceKind;
 import nobrec.core.address.PostalAddress;
 import nobrec.core.measure.Weight;
 import nobrec.server.platform.problem.Refusal;
@@ -31,6 +32,16 @@ public class WorkOrders {
 
     public WorkOrder byNumber(String number) {
         return find(number).orElseThrow(() -> unknown(number));
+    }
+
+    /** The one job that goes by this number, case and accents aside, or by this purchase order of its customer. */
+    public Optional<String> numberLike(String text) {
+        return only(mapper.likeNumber(text))
+                .or(() -> text.isEmpty() ? Optional.empty() : only(mapper.ofCustomerPo(text)));
+    }
+
+    private static Optional<String> only(List<String> numbers) {
+        return numbers.size() == 1 ? Optional.of(numbers.get(0)) : Optional.empty();
     }
 
     /** The id of a job's record. */
@@ -125,6 +136,10 @@ public class WorkOrders {
 
     public void correctPhone(long id, String phone) {
         mapper.updatePhone(id, phone);
+    }
+
+    public void sayPlaceKind(long id, PlaceKind placeKind) {
+        mapper.updatePlaceKind(id, placeKind);
     }
 
     public void correctShipTo(long id, PostalAddress shipTo) {

@@ -11,9 +11,12 @@ import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import nobrec.server.ServerTest;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
 import org.springframework.http.HttpStatus;
 import org.springframework.test.web.servlet.assertj.MvcTestResult;
 import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.node.MissingNode;
 
 class CsvImportTest extends ServerTest {
 
@@ -120,8 +123,97 @@ class CsvImportTest extends ServerTest {
         assertThat(other).hasStatus(HttpStatus.UNPROCESSABLE_CONTENT);
         assertThat(json(other).path("detail").asString()).contains("lacks the columns Customer, Cust PO");
         assertThat(drop("empty.csv", new byte[0])).hasStatus(HttpStatus.UNPROCESSABLE_CONTENT);
-        JsonNode open = run(drop("open.csv", file(StandardCharsets.UTF_8, HEADING, "\"never closed,A,,B")));
-        assertThat(open.path("taken").asInt()).isZero();
-        assertThat(open.path("faults").get(0).path("row").asInt()).isEqualTo(2);
+    }
+
+    /** Nothing of a file goes in whose quotes do not close: nobody can say which rows are swallowed. */
+    @ParameterizedTest
+    @ValueSource(strings = {"\"never closed", "\"closed\" too early"})
+    void aQuoteThatDoesNotCloseRefusesTheFileByItsRow(String cell) {
+        List<String> rows = new ArrayList<>(List.of(HEADING));
+        for (int each = 1; each <= 8; each++) {
+            rows.add(order("Q-" + each, each == 3 ? cell : "Customer"));
+        }
+        MvcTestResult refused = drop("quotes.csv", String.join("\n", rows).getBytes(StandardCharsets.UTF_8));
+        assertThat(refused).hasStatus(HttpStatus.UNPROCESSABLE_CONTENT);
+        assertThat(json(refused).path("detail").asString()).startsWith("Row 4: a ");
+        assertThat(get("/api/work-orders?text=Q-").path("rows")).isEmpty();
+    }
+
+    @Test
+    void aFileMayBeInUtf16OrHaveAByteOrderMark() {
+        String text = HEADING + "\n" + order("U-1", "Grün") + "\n";
+        assertThat(run(drop("le.csv", ("\uFEFF" + text).getBytes(StandardCharsets.UTF_16LE)))
+                        .path("taken")
+                        .asInt())
+                .isEqualTo(1);
+        assertThat(run(drop("be.csv", text.replace("U-1", "U-2").getBytes(StandardCharsets.UTF_16BE)))
+                        .path("taken")
+                        .asInt())
+                .isEqualTo(1);
+        assertThat(run(drop("u8.csv", ("\uFEFF" + text).replace("U-1", "U-3").getBytes(StandardCharsets.UTF_8)))
+                        .path("taken")
+                        .asInt())
+                .isEqualTo(1);
+        assertThat(drop("book.csv", new byte[] {'P', 'K', 3, 4, 0, 0, 1})).hasStatus(HttpStatus.UNPROCESSABLE_CONTENT);
+    }
+
+    @Test
+    void fiftyThousandRowsAreTakenAndOneMoreIsNot() {
+        String rows = (order("", "No number") + "\n").repeat(50_000);
+        assertThat(run(drop("most.csv", (HEADING + "\n" + rows).getBytes(StandardCharsets.UTF_8)))
+                        .path("faultsInAll")
+                        .asInt())
+                .isEqualTo(50_000);
+        assertThat(drop("more.csv", (HEADING + "\n" + rows + order("", "x")).getBytes(StandardCharsets.UTF_8)))
+                .hasStatus(HttpStatus.UNPROCESSABLE_CONTENT);
+    }
+
+    @Test
+    void cellsWithoutEndAreRefused() {
+        assertThat(drop("commas.csv", ",".repeat(9_000_000).getBytes(StandardCharsets.UTF_8)))
+                .hasStatus(HttpStatus.UNPROCESSABLE_CONTENT);
+        assertThat(drop(
+                        "long.csv",
+                        (HEADING + "\n" + order("L-1", "x".repeat(5_000))).getBytes(StandardCharsets.UTF_8)))
+                .hasStatus(HttpStatus.UNPROCESSABLE_CONTENT);
+        JsonNode run = run(drop(
+                "number.csv", (HEADING + "\n" + order("9".repeat(121), "A")).getBytes(StandardCharsets.UTF_8)));
+        assertThat(run.path("taken").asInt()).isZero();
+        assertThat(run.path("faults").get(0).path("reason").asString()).startsWith("The text has 121 characters.");
+    }
+
+    @Test
+    void numbersThatDifferByCaseAreTwoJobsAndEachIsFound() {
+        run(drop("case.csv", file(StandardCharsets.UTF_8, HEADING, order("k-1", "Small"), order("K-1", "Great"))));
+        assertThat(get("/api/find?text=k-1").path("address").asString()).endsWith("k-1");
+        assertThat(get("/api/find?text=K-1").path("address").asString()).endsWith("K-1");
+        assertThat(get("/api/work-orders?text=k-1").path("rows")).hasSize(2);
+    }
+
+    /** They are said until the work order came in, or somebody is done with them, whatever comes in meanwhile. */
+    @Test
+    void faultsStayUntilTheyAreSettled() {
+        run(drop(
+                "faulty.csv",
+                file(StandardCharsets.UTF_8, HEADING, order("S-1", "x".repeat(200)), order("S-2", "y".repeat(200)))));
+        run(drop("good.csv", file(StandardCharsets.UTF_8, HEADING, order("S-3", "Good"))));
+        assertThat(stuck("faulty.csv").path("thing").asString()).isEqualTo("2 work orders of faulty.csv");
+        run(drop("again.csv", file(StandardCharsets.UTF_8, HEADING, order("S-1", "Good"))));
+        assertThat(stuck("faulty.csv").path("thing").asString()).isEqualTo("One work order of faulty.csv");
+        String id = stuck("faulty.csv").path("address").asString().replaceAll("\\D", "");
+        assertThat(send("POST", "/api/imports/" + id + "/settled", null, "rufus", "PACKER"))
+                .hasStatus(HttpStatus.FORBIDDEN);
+        assertThat(send("POST", "/api/imports/" + id + "/settled", null)).hasStatusOk();
+        assertThat(stuck("faulty.csv").isMissingNode()).isTrue();
+    }
+
+    /** The line on Departures that names a file. */
+    private JsonNode stuck(String file) {
+        for (JsonNode each : get("/api/departures").path("stuck")) {
+            if (each.path("thing").asString().endsWith(file)) {
+                return each;
+            }
+        }
+        return MissingNode.getInstance();
     }
 }

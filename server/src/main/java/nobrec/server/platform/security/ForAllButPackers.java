@@ -9,5 +9,5 @@ import org.springframework.security.access.prepost.PreAuthorize;
 /** Who may see what customers pay: everybody but packers. */
 @Target(ElementType.METHOD)
 @Retention(RetentionPolicy.RUNTIME)
-@PreAuthorize("hasAnyRole('COORDINATOR', 'BOOKKEEPER', 'OWNER', 'ADMINISTRATOR')")
+@PreAuthorize("hasAuthority('SEE_CHARGES')")
 public @interface ForAllButPackers {}

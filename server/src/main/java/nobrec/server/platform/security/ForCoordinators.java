@@ -9,5 +9,5 @@ import org.springframework.security.access.prepost.PreAuthorize;
 /** Who answers for records and money may do this: coordinator and administrator. */
 @Target(ElementType.METHOD)
 @Retention(RetentionPolicy.RUNTIME)
-@PreAuthorize("hasAnyRole('COORDINATOR', 'ADMINISTRATOR')")
+@PreAuthorize("hasAuthority('BRING_IN')")
 public @interface ForCoordinators {}

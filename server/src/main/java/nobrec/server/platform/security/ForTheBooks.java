@@ -9,5 +9,5 @@ import org.springframework.security.access.prepost.PreAuthorize;
 /** Who looks after write-backs may do this: coordinator, bookkeeper and administrator. */
 @Target(ElementType.METHOD)
 @Retention(RetentionPolicy.RUNTIME)
-@PreAuthorize("hasAnyRole('COORDINATOR', 'BOOKKEEPER', 'ADMINISTRATOR')")
+@PreAuthorize("hasAuthority('WRITE_BACK')")
 public @interface ForTheBooks {}

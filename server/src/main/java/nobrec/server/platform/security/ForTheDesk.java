@@ -9,5 +9,5 @@ import org.springframework.security.access.prepost.PreAuthorize;
 /** Who packs and ships may do this: coordinator and packer. */
 @Target(ElementType.METHOD)
 @Retention(RetentionPolicy.RUNTIME)
-@PreAuthorize("hasAnyRole('COORDINATOR', 'PACKER')")
+@PreAuthorize("hasAuthority('PACK_AND_SHIP')")
 public @interface ForTheDesk {}

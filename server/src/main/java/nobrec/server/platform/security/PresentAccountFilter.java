@@ -5,11 +5,9 @@ import jakarta.servlet.ServletException;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
-import java.util.List;
 import java.util.Optional;
 import org.springframework.security.authentication.UsernamePasswordAuthenticationToken;
 import org.springframework.security.core.Authentication;
-import org.springframework.security.core.authority.SimpleGrantedAuthority;
 import org.springframework.security.core.context.SecurityContext;
 import org.springframework.security.core.context.SecurityContextHolder;
 import org.springframework.security.core.userdetails.UserDetails;
@@ -31,8 +29,8 @@ class PresentAccountFilter extends OncePerRequestFilter {
         if (who != null && who.getPrincipal() instanceof UserDetails) {
             Optional<Role> role = accounts.roleOf(who.getName());
             SecurityContext now = SecurityContextHolder.createEmptyContext();
-            role.ifPresent(each -> now.setAuthentication(UsernamePasswordAuthenticationToken.authenticated(
-                    who.getPrincipal(), null, List.of(new SimpleGrantedAuthority("ROLE_" + each.name())))));
+            role.ifPresent(each -> now.setAuthentication(
+                    UsernamePasswordAuthenticationToken.authenticated(who.getPrincipal(), null, each.authorities())));
             SecurityContextHolder.setContext(now);
         }
         chain.doFilter(request, response);

@@ -10,12 +10,12 @@ public final class SignedIn {
 
     /** Packers see what a service costs, not what the customer pays and what is earned. */
     public static boolean seesWhatCustomersPay() {
-        return !has(Role.PACKER);
+        return may(Permission.SEE_CHARGES);
     }
 
-    private static boolean has(Role role) {
+    private static boolean may(Permission permission) {
         Authentication who = SecurityContextHolder.getContext().getAuthentication();
         return who != null
-                && who.getAuthorities().stream().anyMatch(each -> ("ROLE_" + role.name()).equals(each.getAuthority()));
+                && who.getAuthorities().stream().anyMatch(each -> permission.name().equals(each.getAuthority()));
     }
 }

@@ -13,6 +13,7 @@ import java.util.List;
 import java.util.concurrent.CopyOnWriteArrayList;
 import java.util.concurrent.Executors;
 import nobrec.core.measure.UnitSystem;
+import nobrec.core.notation.DecimalMark;
 import nobrec.server.platform.NobrecSettings;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
@@ -47,6 +48,7 @@ class OutsideCallsTest {
                 JsonMapper.builder().build(),
                 new NobrecSettings(
                         UnitSystem.POUND_INCH,
+                        DecimalMark.POINT,
                         new NobrecSettings.Outside(
                                 URI.create("http://127.0.0.1:"
                                         + server.getAddress().getPort()),

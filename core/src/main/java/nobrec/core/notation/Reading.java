@@ -1,4 +1,4 @@
-package nobrec.core.measure;
+package nobrec.core.notation;
 
 import java.util.Optional;
 
@@ -19,6 +19,13 @@ public sealed interface Reading<T> {
 
     static <T> Reading<T> refused(String reason, String cure) {
         return new Refused<>(reason, cure);
+    }
+
+    /** Passes a refusal on; where it does not say why, with these words. */
+    static <T> Reading<T> refusedLike(Reading<?> other, String reason, String cure) {
+        return other instanceof Refused<?> refused && !refused.reason().isEmpty()
+                ? refused(refused.reason(), refused.cure())
+                : refused(reason, cure);
     }
 
     default Optional<T> found() {

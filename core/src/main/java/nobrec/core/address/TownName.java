@@ -1,0 +1,54 @@
+package nobrec.core.address;
+
+import java.text.Normalizer;
+import java.util.Locale;
+import java.util.Map;
+
+/** Whether two spellings name one town: {@code Ft. Worth} is Fort Worth. Common practice, no source. */
+final class TownName {
+
+    private static final Map<String, String> WRITTEN_OUT = Map.ofEntries(
+            Map.entry("st", "saint"),
+            Map.entry("ste", "sainte"),
+            Map.entry("ft", "fort"),
+            Map.entry("mt", "mount"),
+            Map.entry("mtn", "mountain"),
+            Map.entry("pt", "point"),
+            Map.entry("n", "north"),
+            Map.entry("s", "south"),
+            Map.entry("e", "east"),
+            Map.entry("w", "west"),
+            Map.entry("no", "north"),
+            Map.entry("so", "south"),
+            Map.entry("hts", "heights"),
+            Map.entry("hgts", "heights"),
+            Map.entry("spgs", "springs"),
+            Map.entry("spg", "spring"),
+            Map.entry("jct", "junction"),
+            Map.entry("ctr", "center"),
+            Map.entry("centre", "center"),
+            Map.entry("vlg", "village"),
+            Map.entry("bch", "beach"),
+            Map.entry("lk", "lake"),
+            Map.entry("is", "island"),
+            Map.entry("twp", "township"));
+
+    private TownName() {}
+
+    static boolean same(String one, String other) {
+        return plain(one).equals(plain(other));
+    }
+
+    private static String plain(String town) {
+        String words = Normalizer.normalize(town, Normalizer.Form.NFKD)
+                .toLowerCase(Locale.ROOT)
+                .replaceAll("[\\p{M}'’`]", "")
+                .replaceAll("[^\\p{L}]+", " ")
+                .strip();
+        StringBuilder plain = new StringBuilder();
+        for (String word : words.split(" ")) {
+            plain.append(WRITTEN_OUT.getOrDefault(word, word));
+        }
+        return plain.toString();
+    }
+}

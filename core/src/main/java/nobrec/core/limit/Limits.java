@@ -1,0 +1,92 @@
+package nobrec.core.limit;
+
+import java.math.BigDecimal;
+import java.time.LocalDate;
+import nobrec.core.measure.Length;
+import nobrec.core.measure.LengthUnit;
+import nobrec.core.measure.Weight;
+import nobrec.core.measure.WeightUnit;
+
+/**
+ * How long, how many, how great, how early and how late: the limits of every field, for every door through which a value comes
+ * in. What the database holds is compared with this list by a test.
+ */
+public final class Limits {
+
+    /** Letters of any text of a work order, its lines and its address, of a carrier account and a search. */
+    public static final int TEXT = 120;
+
+    /** Letters of a line's lots as written. */
+    public static final int LOTS = 120;
+
+    /** Letters of a service's, a carton's and a surcharge's code. */
+    public static final int CODE = 20;
+
+    /** Letters of a surcharge's title and of a zone's name. */
+    public static final int TITLE = 80;
+
+    public static final int ZONE_NAME = 20;
+
+    /** Letters of a file's name. */
+    public static final int FILE_NAME = 255;
+
+    /** Letters of a text in which somebody types a measure, an amount or a day. */
+    public static final int FIGURE_TEXT = 40;
+
+    /** Letters of one cell of a file. Longer ones are no cell but what follows a quote that was not closed. */
+    public static final int CELL = 4_000;
+
+    /** A rate sheet's lists of postal beginnings may be long. */
+    public static final int SHEET_CELL = 100_000;
+
+    /** Cells of one row of a file. */
+    public static final int CELLS_OF_ROW = 500;
+
+    public static final int ORDER_FILE_ROWS = 50_000;
+    public static final int SHEET_ROWS = 20_000;
+    public static final int LINES_OF_ORDER = 5_000;
+
+    /** Faults of a file that are kept to be shown. */
+    public static final int FAULTS_SHOWN = 200;
+
+    public static final int PIECES_OF_LINE = 100_000;
+
+    /** Of a whole work order; so many of them in one shipment still add up without losing a gram. */
+    public static final Weight WEIGHT_OF_ORDER = Weight.of("20000", WeightUnit.KILOGRAM);
+
+    /** Cents of a whole work order's value. */
+    public static final long CENTS_OF_ORDER = 999_999_999_999L;
+
+    public static final int JOBS_OF_SHIPMENT = 40;
+
+    /** Packages of one shipment, proposed or made by hand. */
+    public static final int PACKAGES_OF_SHIPMENT = 500;
+
+    /** Cents of one amount of money: 9,999,999.99. */
+    public static final long CENTS = 999_999_999;
+
+    /** Per cent with three places; a discount takes no more than everything. */
+    public static final BigDecimal PER_CENT = new BigDecimal("100");
+
+    public static final int DIVISOR = 100_000;
+
+    public static final Weight WEIGHT = Weight.of("20000", WeightUnit.KILOGRAM);
+    public static final Length LENGTH = Length.of("20000", LengthUnit.MILLIMETRE);
+
+    /** Decimal places of a measure that somebody writes. */
+    public static final int MEASURE_PLACES = 4;
+
+    /** First and last day that a record may name. */
+    public static final LocalDate FIRST_DAY = LocalDate.of(2000, 1, 1);
+
+    public static final LocalDate LAST_DAY = LocalDate.of(2099, 12, 31);
+
+    /** So many days ahead a shipment may be put off. */
+    public static final int DAYS_PUT_OFF = 366;
+
+    private Limits() {}
+
+    public static boolean holdsDay(LocalDate day) {
+        return !day.isBefore(FIRST_DAY) && !day.isAfter(LAST_DAY);
+    }
+}

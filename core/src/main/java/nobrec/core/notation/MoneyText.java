@@ -1,0 +1,34 @@
+package nobrec.core.notation;
+
+import java.math.BigDecimal;
+import nobrec.core.limit.Limits;
+import nobrec.core.notation.Reading.Read;
+
+/** Amounts of money in the shop's currency as they are written: {@code 45.00}, {@code $1,250}. */
+public final class MoneyText {
+
+    private static final String CURE = "Write it like 1250.00.";
+    private static final int CENT_PLACES = 2;
+
+    private MoneyText() {}
+
+    /** Cents; never negative. */
+    public static Reading<Long> readCents(String text, DecimalMark mark) {
+        String plain = text.strip();
+        if (plain.startsWith("$")) {
+            plain = plain.substring(1).strip();
+        }
+        Reading<BigDecimal> figure = FigureText.read(plain, mark);
+        if (!(figure instanceof Read<BigDecimal> read)) {
+            return Reading.refusedLike(figure, "“" + text.strip() + "” is no amount of money.", CURE);
+        }
+        BigDecimal amount = read.value().stripTrailingZeros();
+        if (amount.scale() > CENT_PLACES) {
+            return Reading.refused("“" + text.strip() + "” has parts of a cent.", CURE);
+        }
+        BigDecimal cents = amount.movePointRight(CENT_PLACES);
+        return cents.compareTo(BigDecimal.valueOf(Limits.CENTS)) > 0
+                ? Reading.refused("“" + text.strip() + "” is more than 9,999,999.99.", "Check the figure.")
+                : Reading.of(cents.longValueExact());
+    }
+}

@@ -1,0 +1,109 @@
+package nobrec.server.departure;
+
+import java.time.LocalDateTime;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import nobrec.core.address.Countries;
+import nobrec.core.address.PostalArea;
+import nobrec.core.calendar.Pickup;
+import nobrec.core.departure.DepartureOutlook;
+import nobrec.core.departure.ForeseenService;
+import nobrec.core.rating.Destination;
+import nobrec.core.rating.Service;
+import nobrec.core.rating.Zone;
+import nobrec.server.place.PostalReference;
+import nobrec.server.workorder.OpenOrder;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+
+/** Foresees the departure of one job after the other. What cannot be foreseen is named with its reason; the rest goes on. */
+final class DayPlan {
+
+    private static final Logger LOG = LoggerFactory.getLogger(DayPlan.class);
+
+    /** A job, the service it would go by, and what that means for its promise. */
+    record Planned(OpenOrder job, Service service, Pickup pickup, DepartureOutlook outlook, String remark) {}
+
+    /** A job for which that cannot be said. */
+    record NotPlanned(OpenOrder job, String reason, String cure) {}
+
+    private final List<Service> services;
+    private final Map<String, Pickup> pickups;
+    private final PostalReference postal;
+    private final Optional<PostalArea> origin;
+    private final LocalDateTime now;
+    private final Map<String, Optional<Zone>> zones = new HashMap<>();
+    private final List<Planned> planned = new ArrayList<>();
+    private final List<NotPlanned> notPlanned = new ArrayList<>();
+
+    DayPlan(
+            List<Service> services,
+            Map<String, Pickup> pickups,
+            PostalReference postal,
+            String origin,
+            LocalDateTime now) {
+        this.services = services;
+        this.pickups = pickups;
+        this.postal = postal;
+        this.origin = postal.areaOf(origin);
+        this.now = now;
+    }
+
+    List<Planned> planned() {
+        return planned;
+    }
+
+    List<NotPlanned> notPlanned() {
+        return notPlanned;
+    }
+
+    /** @param chosen code of the service that a person chose */
+    void add(OpenOrder job, Optional<String> chosen) {
+        if (services.isEmpty()) {
+            notPlanned.add(new NotPlanned(job, "No service is set up.", "Set one up."));
+            return;
+        }
+        try {
+            Service service = ForeseenService.of(services, chosen, job.askedService(), job.placeKind());
+            Pickup pickup = pickups.get(service.carrier().code());
+            if (pickup == null) {
+                notPlanned.add(new NotPlanned(
+                        job,
+                        service.carrier().name() + " does not pick up here.",
+                        "Choose another service, or set up its pickup."));
+                return;
+            }
+            Optional<Zone> zone = zone(job);
+            Destination destination =
+                    new Destination(job.shipTo().country(), job.shipTo().postalCode(), job.placeKind(), zone);
+            planned.add(new Planned(
+                    job,
+                    service,
+                    pickup,
+                    DepartureOutlook.of(job.promiseDate(), service, destination, pickup, now),
+                    remark(job, destination)));
+        } catch (RuntimeException odd) {
+            LOG.warn("Job {} cannot be foreseen: {}", job.number(), odd.toString());
+            notPlanned.add(new NotPlanned(
+                    job, "Something in its record cannot be used.", "Open it, and correct what its checks say."));
+        }
+    }
+
+    private Optional<Zone> zone(OpenOrder job) {
+        return zones.computeIfAbsent(
+                PostalArea.codeOf(job.shipTo().postalCode()),
+                area -> origin.flatMap(from -> postal.areaOf(area).map(to -> Zone.between(from, to))));
+    }
+
+    private static String remark(OpenOrder job, Destination destination) {
+        if (destination.isAbroad()) {
+            return " It goes to " + Countries.nameOf(job.shipTo().country()) + ".";
+        }
+        return destination.distance().isPresent()
+                ? ""
+                : " Postal code “" + job.shipTo().postalCode() + "” is not known: the longest way is reckoned with.";
+    }
+}
