@@ -33,7 +33,7 @@ final class BarePrices {
         private long[] surcharges;
         private long[] fuelDays;
         private int[] fuel;
-    
+
         private long[] billed;
         private int[][] applying;
     }
@@ -51,7 +51,8 @@ final class BarePrices {
         Table table = new Table();
         RateSheet sheet = (RateSheet) prices.tariff().orElseThrow();
         List<PriceTable.Row> rows = sheet.breaks().asRows();
-        table.upTo = rows.stream().mapToLong(row -> row.upTo().eighthNanograms()).toArray();
+        table.upTo =
+                rows.stream().mapToLong(row -> row.upTo().eighthNanograms()).toArray();
         table.cents = rows.stream()
                 .map(row -> row.cents().stream().mapToLong(Long::longValue).toArray())
                 .toArray(long[][]::new);

@@ -79,11 +79,16 @@ final class PackingBench {
                 List<PackItem> order = order(random, pieces);
                 List<StackableItem> boxes = PackingLibrary.boxes(order);
                 List<ContainerItem> containers = PackingLibrary.containers(CARTONS);
-                ours.add(nanos(order, all -> PLANNER
-                        .plan(all, List.of(DemoRates.cost(GROUND)), PackingEffort.whileSomebodyWaits(() -> false))
-                        .packages()
-                        .size()));
-                library.add(nanos(boxes, all -> PackingLibrary.pack(all, containers).size()));
+                ours.add(nanos(
+                        order,
+                        all -> PLANNER.plan(
+                                        all,
+                                        List.of(DemoRates.cost(GROUND)),
+                                        PackingEffort.whileSomebodyWaits(() -> false))
+                                .packages()
+                                .size()));
+                library.add(
+                        nanos(boxes, all -> PackingLibrary.pack(all, containers).size()));
             }
             times = new Times(median(ours), Collections.max(ours), median(library));
         }
@@ -102,7 +107,7 @@ final class PackingBench {
         return nanos.stream().sorted().skip(nanos.size() / 2).findFirst().orElseThrow();
     }
 
-    private static List<PackItem> order(Random random, int pieces) {
+    static List<PackItem> order(Random random, int pieces) {
         List<PackItem> stock = new ArrayList<>(DemoStock.items());
         stock.removeIf(item -> item.handling().alone());
         Collections.shuffle(stock, random);

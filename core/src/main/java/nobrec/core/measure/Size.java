@@ -1,8 +1,5 @@
 package nobrec.core.measure;
 
-import java.util.Arrays;
-import java.util.List;
-
 /** Length, width and height of a box, in the order given. */
 public record Size(Length length, Length width, Length height) {
 
@@ -32,28 +29,6 @@ public record Size(Length length, Length width, Length height) {
         return one.isAbove(other) ? one : other;
     }
 
-    /**
-     * Whether boxes go into this one as a single pile: each lies on its largest face, its longest side along the longest
-     * side here, one on top of the other along either of the other two sides. True means they certainly fit; false only
-     * that they do not fit like this.
-     */
-    public boolean holdsPile(List<Size> boxes) {
-        long longest = 0;
-        long middle = 0;
-        long pile = 0;
-        for (Size box : boxes) {
-            Length[] sides = box.sorted();
-            longest = Math.max(longest, sides[2].nanometres());
-            middle = Math.max(middle, sides[1].nanometres());
-            pile += sides[0].nanometres();
-        }
-        Length[] mine = sorted();
-        long small = mine[0].nanometres();
-        long large = mine[1].nanometres();
-        boolean lying = (pile <= small && middle <= large) || (pile <= large && middle <= small);
-        return lying && longest <= mine[2].nanometres();
-    }
-
     /** The same with each side rounded up to a whole unit. */
     public Size inWholeUnits(LengthUnit unit) {
         Length one = new Length(unit.nanometres());
@@ -64,11 +39,5 @@ public record Size(Length length, Length width, Length height) {
     /** Volume when each side is first rounded up to a whole unit, in cubic units. */
     public long volumeOfWholeUnits(LengthUnit unit) {
         return Math.multiplyExact(Math.multiplyExact(length.unitsUp(unit), width.unitsUp(unit)), height.unitsUp(unit));
-    }
-
-    private Length[] sorted() {
-        Length[] sides = {length, width, height};
-        Arrays.sort(sides);
-        return sides;
     }
 }

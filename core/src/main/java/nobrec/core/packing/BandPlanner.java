@@ -3,10 +3,13 @@ package nobrec.core.packing;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashMap;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import nobrec.core.measure.Pile;
 import nobrec.core.measure.Weight;
+import nobrec.core.packing.PackPlan.Content;
 import nobrec.core.packing.PackPlan.PlannedPackage;
 
 /**
@@ -29,14 +32,15 @@ final class BandPlanner {
         List<PlannedPackage> packages = new ArrayList<>();
         Map<Long, Integer> taken = new HashMap<>();
         Filling filling = new Filling();
-        for (PackItem all : items) {
-            PackItem item = all.ofQuantity(1);
-            for (int piece = 0; piece < all.quantity(); piece++) {
-                if (!filling.isEmpty() && bandFor(filling.with(item)).isEmpty()) {
+        for (PackItem item : items) {
+            for (int piece = 0; piece < item.quantity(); piece++) {
+                if (!filling.isEmpty()
+                        && bandFor(filling.weightWith(item), filling.pileWith(item))
+                                .isEmpty()) {
                     packages.add(close(filling, taken));
                     filling = new Filling();
                 }
-                filling = filling.with(item);
+                filling.add(item);
             }
         }
         if (!filling.isEmpty()) {
@@ -47,64 +51,75 @@ final class BandPlanner {
 
     /** @param taken pieces of each item in the packages before; their lots are used up */
     private PlannedPackage close(Filling filling, Map<Long, Integer> taken) {
-        Optional<CartonType> carton = bandFor(filling);
-        CartonReason reason = carton.<CartonReason>map(
-                        type -> new CartonReason.WeightBand(filling.weight, type.bandFrom(), type.bandTo()))
-                .orElseGet(
-                        () -> new CartonReason.NothingFits(filling.pieces.get(0).description()));
+        Optional<CartonType> byBand = bandFor(filling.weight, filling.pile);
+        Optional<CartonType> carton =
+                byBand.or(() -> roomy(filling.weight, filling.pile).stream().min(CHEAPEST));
         CartonType chosen = carton.orElseGet(() -> PackPlanner.roomiest(cartons));
+        CartonReason reason = byBand.<CartonReason>map(
+                        type -> new CartonReason.WeightBand(filling.weight, type.bandFrom(), type.bandTo()))
+                .orElseGet(() -> carton.isPresent()
+                        ? new CartonReason.HoldsBesideBand(filling.weight)
+                        : new CartonReason.NothingFits(filling.first().description()));
         return new PlannedPackage(
-                chosen,
-                PackPlanner.contents(filling.pieces, taken),
-                List.of(),
-                Optional.of(filling.weight.plus(chosen.tare())),
-                reason);
+                chosen, filling.contents(taken), List.of(), Optional.of(filling.weight.plus(chosen.tare())), reason);
+    }
+
+    private List<CartonType> roomy(Weight weight, Pile pile) {
+        return cartons.stream()
+                .filter(carton -> !weight.isAbove(carton.greatestContents()) && pile.liesIn(carton.inner()))
+                .toList();
     }
 
     /** The cheapest whose band covers the weight; contents lighter than every band go into the one that begins lowest. */
-    private Optional<CartonType> bandFor(Filling filling) {
-        List<CartonType> roomy = cartons.stream()
-                .filter(CartonType::hasBand)
-                .filter(carton -> !filling.weight.isAbove(carton.greatestContents()) && filling.liesIn(carton))
-                .toList();
-        Optional<CartonType> covering = roomy.stream()
-                .filter(carton -> carton.bandCovers(filling.weight))
-                .min(CHEAPEST);
-        boolean belowAll = roomy.stream().allMatch(carton -> carton.bandFrom().isAbove(filling.weight));
+    private Optional<CartonType> bandFor(Weight weight, Pile pile) {
+        List<CartonType> roomy =
+                roomy(weight, pile).stream().filter(CartonType::hasBand).toList();
+        Optional<CartonType> covering =
+                roomy.stream().filter(carton -> carton.bandCovers(weight)).min(CHEAPEST);
+        boolean belowAll = roomy.stream().allMatch(carton -> carton.bandFrom().isAbove(weight));
         return covering.isPresent() || !belowAll
                 ? covering
                 : roomy.stream().min(Comparator.comparing(CartonType::bandFrom).thenComparing(CHEAPEST));
     }
 
-    /** The pieces in the package being filled. */
+    /** The pieces in the package being filled, counted. */
     private static final class Filling {
-        private final List<PackItem> pieces;
-        private final Weight weight;
+        private final Map<PackItem, Integer> counts = new LinkedHashMap<>();
+        private Weight weight = Weight.ZERO;
+        private Pile pile = Pile.NONE;
 
-        Filling() {
-            this(List.of(), Weight.ZERO);
+        void add(PackItem item) {
+            weight = weightWith(item);
+            pile = pileWith(item);
+            counts.merge(item, 1, Integer::sum);
         }
 
-        private Filling(List<PackItem> pieces, Weight weight) {
-            this.pieces = pieces;
-            this.weight = weight;
+        Weight weightWith(PackItem item) {
+            return weight.plus(item.unitWeight().orElseThrow());
         }
 
-        Filling with(PackItem item) {
-            List<PackItem> more = new ArrayList<>(pieces);
-            more.add(item);
-            return new Filling(more, weight.plus(item.unitWeight().orElseThrow()));
+        Pile pileWith(PackItem item) {
+            return item.unitSize().map(pile::with).orElse(pile);
         }
 
         boolean isEmpty() {
-            return pieces.isEmpty();
+            return counts.isEmpty();
         }
 
-        boolean liesIn(CartonType carton) {
-            return carton.inner()
-                    .holdsPile(pieces.stream()
-                            .flatMap(piece -> piece.unitSize().stream())
-                            .toList());
+        PackItem first() {
+            return counts.keySet().iterator().next();
+        }
+
+        List<Content> contents(Map<Long, Integer> taken) {
+            return counts.entrySet().stream()
+                    .map(each -> {
+                        PackItem item = each.getKey();
+                        int before = taken.getOrDefault(item.key(), 0);
+                        taken.put(item.key(), before + each.getValue());
+                        return new Content(
+                                item.key(), each.getValue(), LotShare.take(item.lots(), before, each.getValue()));
+                    })
+                    .toList();
         }
     }
 }

@@ -16,6 +16,16 @@ public sealed interface CartonReason {
      */
     record Cheapest(String serviceName, long cents, int packages, int usedPerMille) implements CartonReason {}
 
+    /**
+     * There are more pieces than can be tried in every way: cartons are filled one after the other.
+     *
+     * @param most up to so many pieces every way is tried that pays
+     */
+    record FullInTurn(int most, int usedPerMille) implements CartonReason {}
+
+    /** No carton's band covers the contents and holds what is known of their sizes; this one holds them. */
+    record HoldsBesideBand(Weight contents) implements CartonReason {}
+
     /** The smallest sum of carton costs, where no service is known that would carry it. */
     record LeastMaterial(int usedPerMille) implements CartonReason {}
 
@@ -43,6 +53,14 @@ public sealed interface CartonReason {
             return "Contents of " + MeasureText.show(band.contents(), units) + " lie in this carton's band, "
                     + MeasureText.showPlain(band.from(), units) + " to " + MeasureText.showPlain(band.to(), units)
                     + ".";
+        }
+        if (reason instanceof FullInTurn full) {
+            return "Full cartons in turn, as there are more than " + full.most() + " pieces; "
+                    + share(full.usedPerMille()) + " filled.";
+        }
+        if (reason instanceof HoldsBesideBand holds) {
+            return "The cartons meant for " + MeasureText.show(holds.contents(), units)
+                    + " are too small for the sizes that are known; this is the cheapest that holds them.";
         }
         if (reason instanceof NothingFits piece) {
             return "No carton type takes " + piece.description() + ": choose one by hand.";

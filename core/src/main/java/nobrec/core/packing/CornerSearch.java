@@ -19,7 +19,7 @@ final class CornerSearch {
     }
 
     Optional<Load> all(int[] wanted, int pieces, long[] room) {
-        return fill(new Load(kinds, room, pieces), wanted.clone(), pieces, LeastPiece.of(kinds, wanted));
+        return fill(new Load(kinds, room), wanted.clone(), pieces, LeastPiece.of(kinds, wanted));
     }
 
     private Optional<Load> fill(Load load, int[] left, int pieces, LeastPiece least) {

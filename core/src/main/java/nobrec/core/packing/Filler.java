@@ -118,7 +118,7 @@ final class Filler {
     /** @param allOrNothing whether to stop at the first piece that finds no room */
     private Load greedy(
             int[] wanted, int pieces, long[] room, long greatestWeight, Manner manner, boolean allOrNothing) {
-        Load load = new Load(kinds, room, pieces);
+        Load load = new Load(kinds, room);
         LeastPiece least = LeastPiece.of(kinds, wanted);
         for (int index : manner.order()) {
             PieceKind kind = kinds[index];
@@ -175,7 +175,7 @@ final class Filler {
                 }
             }
         }
-        effort.spend();
+        effort.spend(free.work());
         if (bestCuboid < 0) {
             return false;
         }

@@ -14,6 +14,9 @@ final class Fits {
     private final PieceKind[] kinds;
     private final List<CartonType> cartons;
     private final Filler filler;
+    /** What is remembered is forgotten once so many counts are kept: a plan of very many kinds must not fill the memory. */
+    private static final int MOST_COUNTS = 500_000;
+
     private final Map<Wanted, Optional<Load>> quick = new HashMap<>();
     private final Map<Wanted, Optional<Load>> thorough = new HashMap<>();
     private final Map<Wanted, Load> most = new HashMap<>();
@@ -32,7 +35,17 @@ final class Fits {
         return kinds;
     }
 
+    private void forgetMuch() {
+        long counts = (long) (quick.size() + thorough.size() + most.size()) * (kinds.length + 16);
+        if (counts > MOST_COUNTS) {
+            quick.clear();
+            thorough.clear();
+            most.clear();
+        }
+    }
+
     Optional<Load> quickly(int carton, int[] wanted) {
+        forgetMuch();
         return quick.computeIfAbsent(
                 new Wanted(carton, wanted, 0),
                 key -> filler.quickly(key.counts(), room(cartons.get(carton)), greatestContents(carton)));
@@ -51,8 +64,18 @@ final class Fits {
         return cartons.get(carton).greatestContents().eighthNanograms();
     }
 
+    /** The same without remembering it. */
+    Optional<Load> once(int carton, int[] wanted) {
+        return filler.quickly(wanted, room(cartons.get(carton)), greatestContents(carton));
+    }
+
+    long[] roomOf(int carton) {
+        return room(cartons.get(carton));
+    }
+
     /** @param greatest weight of the contents, in eighths of a nanogram */
     Load most(int carton, int[] wanted, long greatest) {
+        forgetMuch();
         return most.computeIfAbsent(new Wanted(carton, wanted, greatest), key -> {
             Load load = filler.most(key.counts(), room(cartons.get(carton)), greatest);
             quick.putIfAbsent(new Wanted(carton, load.counts(), 0), Optional.of(load));
@@ -63,6 +86,16 @@ final class Fits {
     boolean mayHold(int carton, int[] wanted) {
         CartonType type = cartons.get(carton);
         return filler.mayHold(wanted, room(type), type.greatestContents().eighthNanograms());
+    }
+
+    /** Whether one piece of a kind goes in for itself. */
+    boolean mayHoldOne(int carton, int kind) {
+        return kinds[kind].weight <= greatestContents(carton) && kinds[kind].fitsAlone(room(cartons.get(carton)));
+    }
+
+    /** Carton and so many pieces of one kind. */
+    Weight gross(int carton, int kind, int pieces) {
+        return new Weight(cartons.get(carton).tare().eighthNanograms() + kinds[kind].weight * pieces);
     }
 
     Weight gross(int carton, int[] counts) {

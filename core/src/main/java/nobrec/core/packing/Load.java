@@ -1,6 +1,7 @@
 package nobrec.core.packing;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import nobrec.core.measure.Length;
 import nobrec.core.measure.Size;
@@ -9,12 +10,14 @@ import nobrec.core.measure.Size;
 final class Load {
 
     private static final int SIDES = 6;
+    private static final int PIECES_AT_FIRST = 16;
 
     /** At least half of a piece's base rests on the floor or on other pieces. Common practice, no source. */
     private static final int SUPPORTED_HALF = 2;
 
     final long[] room;
     private final PieceKind[] kinds;
+    private final long capacity;
     private final FreeRoom free;
     private int[] kindAt;
     private long[] boxes;
@@ -22,17 +25,19 @@ final class Load {
     private long volume;
     private long weight;
 
-    Load(PieceKind[] kinds, long[] room, int mostPieces) {
+    Load(PieceKind[] kinds, long[] room) {
         this.kinds = kinds;
         this.room = room;
+        this.capacity = PieceKind.volume(room[0], room[1], room[2]);
         this.free = new FreeRoom(room);
-        this.kindAt = new int[mostPieces];
-        this.boxes = new long[mostPieces * SIDES];
+        this.kindAt = new int[PIECES_AT_FIRST];
+        this.boxes = new long[PIECES_AT_FIRST * SIDES];
     }
 
     private Load(Load other) {
         this.kinds = other.kinds;
         this.room = other.room;
+        this.capacity = other.capacity;
         this.free = other.free.copy();
         this.kindAt = other.kindAt.clone();
         this.boxes = other.boxes.clone();
@@ -64,10 +69,20 @@ final class Load {
     /** How many of each kind lie here. */
     int[] counts() {
         int[] counts = new int[kinds.length];
+        addTo(counts);
+        return counts;
+    }
+
+    /** Adds how many of each kind lie here. */
+    void addTo(int[] counts) {
         for (int each = 0; each < pieces; each++) {
             counts[kindAt[each]]++;
         }
-        return counts;
+    }
+
+    /** Volume that nothing takes up. */
+    long roomLeft() {
+        return capacity - volume;
     }
 
     long height() {
@@ -92,11 +107,21 @@ final class Load {
 
     /** Lays a piece into the corner of a free cuboid that {@link #takes} it. */
     void lay(int kindIndex, int cuboid, long[] way, LeastPiece least) {
-        PieceKind kind = kinds[kindIndex];
-        int at = pieces * SIDES;
         long x = free.bound(cuboid, 0);
         long y = free.bound(cuboid, 1);
         long z = free.bound(cuboid, 2);
+        layAt(kindIndex, x, y, z, way);
+        long top = kinds[kindIndex].nothingOnTop ? room[2] : z + way[2];
+        free.take(x, y, z, x + way[0], y + way[1], top, least);
+    }
+
+    /** Lays a piece at a place known to be free; the free room is not kept up to date. */
+    void layAt(int kindIndex, long x, long y, long z, long[] way) {
+        if (pieces == kindAt.length) {
+            kindAt = Arrays.copyOf(kindAt, pieces * 2);
+            boxes = Arrays.copyOf(boxes, pieces * 2 * SIDES);
+        }
+        int at = pieces * SIDES;
         kindAt[pieces] = kindIndex;
         boxes[at] = x;
         boxes[at + 1] = y;
@@ -105,10 +130,8 @@ final class Load {
         boxes[at + 4] = y + way[1];
         boxes[at + 5] = z + way[2];
         pieces++;
-        volume += kind.volume;
-        weight += kind.weight;
-        long top = kind.nothingOnTop ? room[2] : z + way[2];
-        free.take(x, y, z, x + way[0], y + way[1], top, least);
+        volume += kinds[kindIndex].volume;
+        weight += kinds[kindIndex].weight;
     }
 
     private boolean isSupported(long x, long y, long z, long[] way) {

@@ -102,11 +102,12 @@ public final class PackPlanner {
     }
 
     private PackPlan bySize(List<PackItem> items, List<PackageCost> services, PackingEffort effort) {
-        Fits fits = new Fits(kinds(items), cartons, effort);
+        EqualPieces equal = new EqualPieces(items);
+        Fits fits = new Fits(kinds(equal.merged()), cartons, effort);
         Proposal best = null;
         for (PackageCost service : services) {
             Proposal each = service.takesCartons()
-                    ? proposal(items, fits, service, effort)
+                    ? proposal(equal, fits, service, effort)
                     : new FreightPlanner(cartons).proposal(items, service, effort);
             if (best == null || each.isBetterThan(best)) {
                 best = each;
@@ -128,10 +129,12 @@ public final class PackPlanner {
     }
 
     Proposal proposal(List<PackItem> items, PackageCost service, PackingEffort effort) {
-        return proposal(items, new Fits(kinds(items), cartons, effort), service, effort);
+        EqualPieces equal = new EqualPieces(items);
+        return proposal(equal, new Fits(kinds(equal.merged()), cartons, effort), service, effort);
     }
 
-    private Proposal proposal(List<PackItem> items, Fits fits, PackageCost service, PackingEffort effort) {
+    private Proposal proposal(EqualPieces equal, Fits fits, PackageCost service, PackingEffort effort) {
+        List<PackItem> items = equal.merged();
         PlanSearch search = new PlanSearch(fits, service, effort);
         int[] together = new int[items.size()];
         List<Choice> choices = new ArrayList<>();
@@ -146,12 +149,13 @@ public final class PackPlanner {
                 together[index] = item.quantity();
             }
         }
+        boolean bulk = PlanSearch.isBulk(together);
         if (Filler.sum(together) > 0) {
-            choices.addAll(search.cheapest(together)
-                    .map(Packed::packages)
-                    .orElseGet(() -> eachAlone(search, items, together)));
+            Optional<Packed> packed = bulk ? search.inBulk(together) : search.cheapest(together);
+            choices.addAll(packed.map(Packed::packages).orElseGet(() -> eachAlone(search, items, together)));
         }
-        return proposal(items, Packed.of(choices), unpackable, service);
+        Proposal merged = proposal(items, Packed.of(choices), unpackable, service, bulk);
+        return new Proposal(equal.shareOut(merged.packages), merged.cents, merged.unpackable);
     }
 
     /** Where nothing goes together, as on pallets that a service takes only low, each piece goes for itself. */
@@ -176,24 +180,24 @@ public final class PackPlanner {
         return choices;
     }
 
-    private Proposal proposal(List<PackItem> items, Packed packed, List<PackItem> unpackable, PackageCost service) {
+    private Proposal proposal(
+            List<PackItem> items, Packed packed, List<PackItem> unpackable, PackageCost service, boolean bulk) {
         List<PlannedPackage> packages = new ArrayList<>();
-        int[] taken = new int[items.size()];
         for (Choice choice : packed.packages()) {
-            packages.add(planned(choice, items, taken, service, packed));
+            CartonReason reason = reason(choice, service, packed, bulk);
+            packages.add(planned(choice, items, reason));
         }
         int left = 0;
         for (PackItem item : unpackable) {
             left += item.quantity();
             for (int piece = 0; piece < item.quantity(); piece++) {
-                packages.add(unpackable(item, piece));
+                packages.add(unpackable(item));
             }
         }
         return new Proposal(packages, packed.cents(), left);
     }
 
-    private PlannedPackage planned(
-            Choice choice, List<PackItem> items, int[] taken, PackageCost service, Packed packed) {
+    private PlannedPackage planned(Choice choice, List<PackItem> items, CartonReason reason) {
         CartonType carton = cartons.get(choice.carton());
         List<Content> contents = new ArrayList<>();
         Weight gross = carton.tare();
@@ -201,25 +205,30 @@ public final class PackPlanner {
             int count = choice.counts()[index];
             if (count > 0) {
                 PackItem item = items.get(index);
-                contents.add(new Content(item.key(), count, LotShare.take(item.lots(), taken[index], count)));
-                taken[index] += count;
+                contents.add(new Content(item.key(), count, List.of()));
                 gross = gross.plus(item.unitWeight().orElseThrow().times(count));
             }
         }
-        long[] room = choice.load().room;
-        int used = (int) (choice.load().volume() * THOUSAND / PieceKind.volume(room[0], room[1], room[2]));
-        CartonReason reason = service instanceof CartonCost
-                ? new CartonReason.LeastMaterial(used)
-                : new CartonReason.Cheapest(
-                        service.serviceName(), choice.cents(), packed.packages().size(), used);
         return new PlannedPackage(carton, contents, choice.load().placements(), Optional.of(gross), reason);
     }
 
-    private PlannedPackage unpackable(PackItem item, int before) {
+    private static CartonReason reason(Choice choice, PackageCost service, Packed packed, boolean bulk) {
+        long[] room = choice.load().room;
+        int used = (int) (choice.load().volume() * THOUSAND / PieceKind.volume(room[0], room[1], room[2]));
+        if (bulk) {
+            return new CartonReason.FullInTurn(PlanSearch.MOST_PIECES, used);
+        }
+        return service instanceof CartonCost
+                ? new CartonReason.LeastMaterial(used)
+                : new CartonReason.Cheapest(
+                        service.serviceName(), choice.cents(), packed.packages().size(), used);
+    }
+
+    private PlannedPackage unpackable(PackItem item) {
         CartonType carton = roomiest(cartons);
         return new PlannedPackage(
                 carton,
-                List.of(new Content(item.key(), 1, LotShare.take(item.lots(), before, 1))),
+                List.of(new Content(item.key(), 1, List.of())),
                 List.of(),
                 item.unitWeight().map(carton.tare()::plus),
                 new CartonReason.NothingFits(item.description()));

@@ -11,13 +11,17 @@ public final class PackingEffort {
     /** The clock is asked once in so many trials. */
     private static final int ASK_EVERY = 64;
 
-    private static final int TRIALS_AT_LEAST = 150;
+    /** However many trials are allowed: so many places for pieces are looked at in one search. */
+    private static final int MOST_PLACES = 250_000;
+
+    private static final int TRIALS_AT_LEAST = 200;
     private static final int TRIALS_A_PIECE = 16;
 
     private final BooleanSupplier outOfTime;
     private final int trialsAtLeast;
     private final int trialsAPiece;
     private int left;
+    private int placesLeft;
     private boolean ended;
 
     private PackingEffort(int trialsAtLeast, int trialsAPiece, BooleanSupplier outOfTime) {
@@ -38,13 +42,20 @@ public final class PackingEffort {
     /** A new search begins, with the same number of trials as the one before it but no more time. */
     void begin(int pieces) {
         left = trialsAtLeast + trialsAPiece * pieces;
+        placesLeft = MOST_PLACES;
         ended = outOfTime.getAsBoolean();
     }
 
     /** One more piece is laid on trial. */
     void spend() {
+        spend(0);
+    }
+
+    /** @param places how many were looked at for it */
+    void spend(int places) {
         left--;
-        if (left <= 0 || (left % ASK_EVERY == 0 && outOfTime.getAsBoolean())) {
+        placesLeft -= places;
+        if (left <= 0 || placesLeft <= 0 || (left % ASK_EVERY == 0 && outOfTime.getAsBoolean())) {
             ended = true;
         }
     }

@@ -35,6 +35,11 @@ public record Placement(long itemKey, Length x, Length y, Length z, Size lying, 
         this(itemKey, x, y, z, lying, Optional.empty());
     }
 
+    /** The same of another item. */
+    Placement of(long otherKey) {
+        return otherKey == itemKey ? this : new Placement(otherKey, x, y, z, lying, carton);
+    }
+
     public Length top() {
         return z.plus(lying.height());
     }

@@ -9,20 +9,49 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.BiFunction;
+import nobrec.core.measure.Weight;
 
 /**
  * The choice among cartons and splits for one service: everything in one carton; then, while another package could still pay,
- * cartons filled one after the other with the most promising ways kept side by side; then pieces moved between packages while
- * that saves.
+ * cartons that all stay open, and, where few packages are needed, cartons filled one after the other with the most promising ways
+ * kept side by side; then pieces moved between packages while that saves.
  */
 final class PlanSearch {
 
     /** Ways kept side by side after each package. */
     private static final int WAYS_KEPT = 3;
 
+    /** Of one kind of carton alone, where more are needed than this, filling one after the other finds nothing better. */
+    private static final int FEW_PACKAGES = 2;
+
+    /** So often two packages are looked at for what could move between them. */
+    private static final int MOST_PAIRS = 3_000;
+
+    /** Up to so many pieces the best way of filling cartons in turn is followed to its end, whatever the effort. */
+    private static final int FOLLOWED_TO_THE_END = 200;
+
+    /** So many kinds of carton are tried for cartons that all stay open. */
+    private static final int OPEN_KINDS = 2;
+
     private static final int MOST_PACKAGES = 400;
     private static final long THOUSAND = 1000;
+
+    /** Up to so many pieces, of so many kinds, every way that pays is tried; beyond that cartons are filled in turn. */
+    static final int MOST_PIECES = 500;
+
+    private static final int MOST_KINDS = 200;
+
+    /** Of so many pieces of a kind it is worth looking whether they fill a carton. */
+    private static final int FULL_FROM = 20;
+
+    /** No more pieces than this are laid into one carton. */
+    private static final int MOST_IN_ONE = 20_000;
+
+    /** So many cartons stay open while very many pieces are packed. */
+    private static final int OPEN_IN_BULK = 24;
+
     private static final long ANY_PRICE = Long.MAX_VALUE;
+    private static final double NO_PRICE = Double.MAX_VALUE;
 
     private final Fits fits;
     private final PackageCost cost;
@@ -60,13 +89,31 @@ final class PlanSearch {
     Optional<Packed> cheapest(int[] wanted) {
         effort.begin(Filler.sum(wanted));
         Packed best = one(wanted);
-        if (best == null || best.cents >= 2 * cost.leastCents()) {
-            best = Packed.cheaper(best, oneKindApart(wanted, best));
-            best = Packed.cheaper(best, inTurn(wanted, best));
+        if (best != null && best.cents < 2 * cost.leastCents()) {
+            return Optional.of(snug(best));
         }
-        if (best == null) {
+        OpenKinds kinds = new OpenKinds(fits, cost, wanted);
+        Packed open = allOpen(wanted, kinds);
+        if (open != null && kinds.isOnlyOne() && open.packages.size() > FEW_PACKAGES) {
+            return Optional.of(Packed.cheaper(best, open));
+        }
+        effort.begin(Filler.sum(wanted));
+        best = Packed.cheaper(best, oneKindApart(wanted, best));
+        best = Packed.cheaper(best, inTurn(wanted, best, open != null && Filler.sum(wanted) > FOLLOWED_TO_THE_END));
+        if (best == null && open == null) {
             return Optional.empty();
         }
+        boolean openIsEnough = open != null && kinds.costTheSame() && (best == null || open.cents <= best.cents);
+        Packed improved = best == null || openIsEnough ? null : improved(wanted, best);
+        if (open != null) {
+            effort.begin(Filler.sum(wanted));
+            improved = Packed.cheaper(improved, improved(wanted, open));
+        }
+        return Optional.of(snug(improved));
+    }
+
+    private Packed improved(int[] wanted, Packed start) {
+        Packed best = start;
         if (best.packages.size() > 1) {
             best = Packed.cheaper(
                     best,
@@ -74,15 +121,134 @@ final class PlanSearch {
                             .map(choice -> Packed.of(List.of(choice)))
                             .orElse(null));
         }
-        return Optional.of(snug(rearranged(best)));
+        return rearranged(best);
+    }
+
+    /** The cheapest by cartons that all stay open, each then in the cheapest that holds what is in it. */
+    private Packed allOpen(int[] wanted, OpenKinds kinds) {
+        Packed best = null;
+        for (List<OpenCartons.Kind> preferred : kinds.preferred(OPEN_KINDS)) {
+            List<Choice> choices = new ArrayList<>();
+            for (OpenCartons.Open open : new OpenCartons(fits.kinds(), effort).fewest(wanted, preferred)) {
+                int carton = open.kind().carton();
+                int[] counts = open.load().counts();
+                long cents = loaded(new Priced(carton, cents(carton, counts)), counts, open.load());
+                choices.add(cheapestFor(counts, cents).orElseGet(() -> new Choice(carton, counts, open.load(), cents)));
+            }
+            if (choices.stream().noneMatch(choice -> choice.cents == PackageCost.NOT_TAKEN)) {
+                best = Packed.cheaper(best, Packed.of(choices));
+            }
+        }
+        return best;
+    }
+
+    static boolean isBulk(int[] wanted) {
+        return Filler.sum(wanted) > MOST_PIECES
+                || Arrays.stream(wanted).filter(count -> count > 0).count() > MOST_KINDS;
+    }
+
+    /** Full cartons of each kind of piece; what is left of the kinds goes together. */
+    Optional<Packed> inBulk(int[] wanted) {
+        List<Choice> choices = new ArrayList<>();
+        int[] left = wanted.clone();
+        for (int kind = 0; kind < left.length; kind++) {
+            if (left[kind] >= FULL_FROM) {
+                addFull(kind, left, choices);
+            }
+        }
+        if (Filler.sum(left) > 0) {
+            Optional<Packed> rest = isBulk(left) ? inOnePass(left) : cheapest(left);
+            if (rest.isEmpty()) {
+                return Optional.empty();
+            }
+            choices.addAll(rest.get().packages);
+        }
+        return Optional.of(Packed.of(choices));
+    }
+
+    /** Very many of a kind that fill no carton go into one for themselves as well: they are not laid one by one. */
+    private void addFull(int kind, int[] left, List<Choice> choices) {
+        int best = -1;
+        int pieces = 0;
+        double price = NO_PRICE;
+        for (int carton = 0; carton < cartons; carton++) {
+            int capacity =
+                    Grid.capacity(fits.kinds()[kind], fits.roomOf(carton), greatestContents(carton), MOST_IN_ONE);
+            double each = capacity == 0 ? NO_PRICE : priceOfPiece(kind, carton, capacity);
+            if (each < price) {
+                best = carton;
+                pieces = capacity;
+                price = each;
+            }
+        }
+        if (best >= 0 && pieces <= left[kind]) {
+            Choice full = filled(kind, best, pieces);
+            while (left[kind] >= pieces) {
+                choices.add(full);
+                left[kind] -= pieces;
+            }
+        }
+        if (left[kind] > MOST_PIECES) {
+            addRestOfKind(kind, left, choices);
+        }
+    }
+
+    private double priceOfPiece(int kind, int carton, int pieces) {
+        long bare = cents(carton, fits.gross(carton, kind, pieces));
+        boolean byHeight = fits.cartons().get(carton).kind() == CartonKind.PALLET && bare != PackageCost.NOT_TAKEN;
+        long cents = byHeight ? filled(kind, carton, pieces).cents : bare;
+        return cents == PackageCost.NOT_TAKEN ? NO_PRICE : (double) cents / pieces;
+    }
+
+    private Choice filled(int kind, int carton, int pieces) {
+        Load load = Grid.fill(fits.kinds(), kind, fits.roomOf(carton), greatestContents(carton), pieces);
+        int[] counts = counts(kind, pieces);
+        return new Choice(carton, counts, load, loaded(new Priced(carton, cents(carton, counts)), counts, load));
+    }
+
+    private int[] counts(int kind, int pieces) {
+        int[] counts = new int[fits.kinds().length];
+        counts[kind] = pieces;
+        return counts;
+    }
+
+    private void addRestOfKind(int kind, int[] left, List<Choice> choices) {
+        firstThatHolds(
+                        counts(kind, left[kind]),
+                        ANY_PRICE,
+                        (carton, wanted) -> Optional.of(Grid.fill(
+                                        fits.kinds(), kind, fits.roomOf(carton), greatestContents(carton), left[kind]))
+                                .filter(load -> load.pieces() == left[kind]))
+                .ifPresent(choice -> {
+                    choices.add(choice);
+                    left[kind] = 0;
+                });
+    }
+
+    private Optional<Packed> inOnePass(int[] wanted) {
+        List<List<OpenCartons.Kind>> preferred = new OpenKinds(fits, cost, wanted).preferred(1);
+        if (preferred.isEmpty()) {
+            return Optional.empty();
+        }
+        List<Choice> choices = new ArrayList<>();
+        for (OpenCartons.Open open :
+                new OpenCartons(fits.kinds(), effort).inOnePass(wanted, preferred.get(0), OPEN_IN_BULK)) {
+            int carton = open.kind().carton();
+            int[] counts = open.load().counts();
+            long cents = loaded(new Priced(carton, cents(carton, counts)), counts, open.load());
+            Choice here = new Choice(carton, counts, open.load(), cents);
+            // Less than half full: a smaller one may hold it.
+            boolean roomy = open.load().volume() < open.load().roomLeft();
+            choices.add(roomy ? firstThatHolds(counts, cents, fits::once).orElse(here) : here);
+        }
+        boolean taken = choices.stream().noneMatch(choice -> choice.cents == PackageCost.NOT_TAKEN);
+        return taken ? Optional.of(Packed.of(choices)) : Optional.empty();
     }
 
     /** Whether some carton takes such a piece in this service. */
     boolean takes(int kind) {
-        int[] single = new int[fits.kinds().length];
-        single[kind] = 1;
         for (int carton = 0; carton < cartons; carton++) {
-            if (fits.mayHold(carton, single) && takes(carton, single)) {
+            if (fits.mayHoldOne(carton, kind) && priceOfPiece(kind, carton, 1) < NO_PRICE) {
                 return true;
             }
         }
@@ -94,14 +260,6 @@ final class PlanSearch {
         return Packed.of(packed.packages.stream()
                 .map(choice -> cheaperCarton(choice.counts, choice.cents).orElse(choice))
                 .toList());
-    }
-
-    private boolean takes(int carton, int[] single) {
-        Priced bare = new Priced(carton, cents(carton, single));
-        return bare.cents != PackageCost.NOT_TAKEN
-                && fits.quickly(carton, single)
-                        .filter(load -> loaded(bare, single, load) != PackageCost.NOT_TAKEN)
-                        .isPresent();
     }
 
     private static long limit(Packed best) {
@@ -136,14 +294,18 @@ final class PlanSearch {
         return cheapest;
     }
 
-    /** Fills cartons in turn. Once the effort is spent only the best way is followed to its end, so that there is a plan. */
-    private Packed inTurn(int[] wanted, Packed known) {
+    /**
+     * Fills cartons in turn. Once the effort is spent only the best way is followed to its end, so that there is a plan.
+     *
+     * @param endsWithEffort whether there is another plan already and very much to pack: then no way is followed to its end
+     */
+    private Packed inTurn(int[] wanted, Packed known, boolean endsWithEffort) {
         Packed best = known;
         List<Way> ways = List.of(new Way(List.of(), wanted, 0, 0));
         for (int depth = 0; depth < MOST_PACKAGES && !ways.isEmpty(); depth++) {
             Map<Wanted, Way> next = new LinkedHashMap<>();
             for (Way way : ways) {
-                if (effort.isSpent() && best != null) {
+                if (effort.isSpent() && (endsWithEffort || best != null)) {
                     return best;
                 }
                 Optional<Choice> rest = depth == 0 ? Optional.empty() : cheapestFor(way.left, limit(best) - way.cents);
@@ -212,10 +374,12 @@ final class PlanSearch {
     private Packed rearranged(Packed start) {
         List<Choice> packages = new ArrayList<>(start.packages);
         boolean saved = true;
+        int pairs = 0;
         while (saved && !effort.isSpent()) {
             saved = false;
             for (int from = 0; from < packages.size() && !saved; from++) {
-                for (int to = 0; to < packages.size() && !saved; to++) {
+                for (int to = 0; to < packages.size() && !saved && !effort.isSpent() && pairs < MOST_PAIRS; to++) {
+                    pairs++;
                     saved = from != to && saveBetween(packages, from, to);
                 }
             }
@@ -327,8 +491,12 @@ final class PlanSearch {
     }
 
     private long cents(int carton, int[] counts) {
+        return cents(carton, fits.gross(carton, counts));
+    }
+
+    private long cents(int carton, Weight gross) {
         CartonType type = fits.cartons().get(carton);
-        return cost.cents(type, type.outer(), fits.gross(carton, counts));
+        return cost.cents(type, type.outer(), gross);
     }
 
     private static List<Choice> with(List<Choice> packages, Choice more) {

@@ -35,7 +35,7 @@ public final class FuelIndex {
     }
 
     /** Thousandths of a per cent on a day on which it {@link #isKnownOn is known}. */
-    int on(LocalDate day) {
+    public int on(LocalDate day) {
         int found = Arrays.binarySearch(firstDays, day.toEpochDay());
         return thousandths[found >= 0 ? found : -found - 2];
     }

@@ -26,8 +26,8 @@ class SizeTest {
     void twoRodsDoNotGoIntoATubeForOne() {
         Size tube = Size.of("40", "3", "3", LengthUnit.INCH);
         Size rod = Size.of("24", "2", "2", LengthUnit.INCH);
-        assertThat(tube.holdsPile(List.of(rod))).isTrue();
-        assertThat(tube.holdsPile(List.of(rod, rod))).isFalse();
+        assertThat(Pile.NONE.with(rod).liesIn(tube)).isTrue();
+        assertThat(Pile.NONE.with(rod).with(rod).liesIn(tube)).isFalse();
     }
 
     /** Whatever pile is claimed to fit is laid out with whole inches here and must stay inside. */
@@ -41,7 +41,11 @@ class SizeTest {
             for (int piece = 0; piece <= random.nextInt(4); piece++) {
                 pieces.add(new int[] {1 + random.nextInt(12), 1 + random.nextInt(12), 1 + random.nextInt(6)});
             }
-            if (size(box).holdsPile(pieces.stream().map(SizeTest::size).toList())) {
+            Pile pile = Pile.NONE;
+            for (int[] piece : pieces) {
+                pile = pile.with(size(piece));
+            }
+            if (pile.liesIn(size(box))) {
                 claimed++;
                 long volume = pieces.stream()
                         .mapToLong(each -> (long) each[0] * each[1] * each[2])
