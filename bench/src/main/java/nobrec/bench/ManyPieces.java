@@ -64,7 +64,7 @@ public final class ManyPieces {
                                 PackingEffort.whileSomebodyWaits(() -> false))
                         .packages()
                         .size();
-                longest = Math.max(round == 0 ? 0 : longest, System.nanoTime() - start);
+                longest = round == 0 ? 0 : Math.max(longest, System.nanoTime() - start);
             }
             System.out.printf(Locale.US, "- %s: %d ms, %,d packages%n", order.what, longest / 1_000_000, packages);
         }

@@ -138,6 +138,9 @@ final class PlanSearch {
             if (choices.stream().noneMatch(choice -> choice.cents == PackageCost.NOT_TAKEN)) {
                 best = Packed.cheaper(best, Packed.of(choices));
             }
+            if (best != null && effort.isSpent()) {
+                return best;
+            }
         }
         return best;
     }
@@ -312,7 +315,7 @@ final class PlanSearch {
                 if (rest.isPresent()) {
                     best = Packed.cheaper(best, Packed.of(with(way.packages, rest.get())));
                 }
-                for (Way longer : oneMore(way, wanted, limit(best))) {
+                for (Way longer : oneMore(way, wanted, limit(best), endsWithEffort)) {
                     next.merge(Wanted.of(longer.left), longer, (one, other) -> one.cents <= other.cents ? one : other);
                 }
             }
@@ -324,9 +327,9 @@ final class PlanSearch {
         return best;
     }
 
-    private List<Way> oneMore(Way way, int[] wanted, long limit) {
+    private List<Way> oneMore(Way way, int[] wanted, long limit, boolean endsWithEffort) {
         List<Way> longer = new ArrayList<>();
-        for (int carton = 0; carton < cartons; carton++) {
+        for (int carton = 0; carton < cartons && !(endsWithEffort && effort.isSpent()); carton++) {
             long greatest = greatestContents(carton);
             Load load = fits.most(carton, way.left, greatest);
             if (load.pieces() == 0) {
