@@ -26,6 +26,11 @@ public record PostalAddress(
         country = strip(country);
     }
 
+    /** The same in another country. */
+    public PostalAddress in(String other) {
+        return new PostalAddress(company, person, street, street2, town, state, postalCode, other);
+    }
+
     /** The name a driver looks for: the company, or the person where there is none. */
     public String name() {
         return company.isEmpty() ? person : company;

@@ -34,11 +34,23 @@ public record WeightPlausibility(Weight expected, Weight measured, Weight tolera
     /** Tape and filling paper come on top, up to about so much. Common practice, no source. */
     private static final Weight FILLING = Weight.of("0.12", WeightUnit.POUND);
 
+    private static final int FAR_TIMES = 3;
+    private static final Weight FAR_FROM = Weight.of("1", WeightUnit.POUND);
+
     private static final BigInteger HUNDRED = BigInteger.valueOf(100);
     private static final int MOST_EXPLANATIONS = 3;
 
     public WeightPlausibility {
         explanations = List.copyOf(explanations);
+    }
+
+    /**
+     * Whether a weight is so far from what is expected that it is rather a slip: more than three times as much or less than a
+     * third, and by more than a pound. Common practice, no source.
+     */
+    public static boolean isFar(Weight expected, Weight typed) {
+        boolean times = typed.isAbove(expected.times(FAR_TIMES)) || expected.isAbove(typed.times(FAR_TIMES));
+        return times && difference(expected, typed).isAbove(FAR_FROM);
     }
 
     public boolean agrees() {
@@ -97,7 +109,8 @@ public record WeightPlausibility(Weight expected, Weight measured, Weight tolera
             long pieces =
                     Math.max(1, (difference.eighthNanograms() + unit.eighthNanograms() / 2) / unit.eighthNanograms());
             Weight off = difference(unit.times(pieces), difference);
-            boolean possible = !missing || pieces <= item.quantity();
+            // As many again as there should be are a double packing; more explain nothing.
+            boolean possible = pieces <= item.quantity();
             if (possible && !off.isAbove(tolerance) && pieces <= Integer.MAX_VALUE) {
                 guesses.add(new Guess(new Explanation(item.key(), (int) pieces, missing), off));
             }

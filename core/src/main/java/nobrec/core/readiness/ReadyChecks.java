@@ -36,6 +36,7 @@ public final class ReadyChecks {
      * @param job how people call the shipment: the work order's number
      * @param phone the receiver's phone number as recorded; empty text for none
      * @param carrierAccount account of whoever pays the carrier, if it is not us; empty text for none
+     * @param full whether it has as many packages as a shipment may have
      * @param unplaced pieces that are in no package
      * @param empty numbers of packages with nothing in them
      * @param notLaid numbers of packages in which no way was found to lay the contents
@@ -53,6 +54,7 @@ public final class ReadyChecks {
             String carrierAccount,
             int pieces,
             int unplaced,
+            boolean full,
             List<Integer> empty,
             List<Integer> notLaid,
             Map<Integer, String> weightDoubts,
@@ -143,7 +145,9 @@ public final class ReadyChecks {
                 : ReadyCheck.stop(
                         Subject.CONTENTS,
                         look.unplaced() + " of " + look.pieces() + " pieces are in no package.",
-                        "Put them into one.",
+                        look.full()
+                                ? "A shipment has so many packages at the most: let the rest stay here for another."
+                                : "Put them into one.",
                         Mend.NOWHERE);
     }
 

@@ -9,6 +9,7 @@ import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import nobrec.core.charging.CustomerCharge;
 import nobrec.core.charging.FreightBill;
+import nobrec.core.limit.Limits;
 import nobrec.core.packing.CartonType;
 import nobrec.core.packing.PackItem;
 import nobrec.core.packing.WeightPlausibility;
@@ -102,6 +103,7 @@ class Assessor {
                 job.carrierAccount(),
                 shipment.pieces(),
                 shipment.pieces() - shipment.piecesPlaced(),
+                shipment.packages().size() >= Limits.PACKAGES_OF_SHIPMENT,
                 shipment.packages().stream()
                         .filter(each -> each.contents().isEmpty())
                         .map(Shipment.Package::number)

@@ -1,16 +1,20 @@
 package nobrec.server.shipment;
 
 import java.time.LocalDate;
+import java.util.Optional;
 import java.util.Set;
 import java.util.function.Consumer;
 import java.util.stream.Collectors;
+import nobrec.core.address.Countries;
 import nobrec.core.address.PhoneNumber;
+import nobrec.core.address.PlaceKind;
 import nobrec.core.address.PostalAddress;
 import nobrec.core.limit.Limits;
 import nobrec.core.measure.Size;
 import nobrec.core.measure.Weight;
 import nobrec.core.notation.MeasureText;
 import nobrec.core.notation.Reading;
+import nobrec.core.packing.WeightPlausibility;
 import nobrec.core.rating.Extra;
 import nobrec.server.actlog.ActLog;
 import nobrec.server.carrier.ServiceCatalog;
@@ -67,10 +71,23 @@ class BenchActs {
         this.transactions = transactions;
     }
 
-    void typeWeight(long shipmentId, int packageNumber, String text, String signIn) {
+    /** @param sure whether the person confirmed a weight that is far from what is expected */
+    void typeWeight(long shipmentId, int packageNumber, String text, boolean sure, String signIn) {
         Weight weight = readOrRefuse(
                 MeasureText.readWeight(text, settings.units(), settings.decimals()),
                 "Weight of package " + packageNumber);
+        Optional<Weight> expected =
+                shipments.byId(shipmentId).packageNumbered(packageNumber).expectedWeight();
+        if (!sure
+                && expected.filter(each -> WeightPlausibility.isFar(each, weight))
+                        .isPresent()) {
+            throw Refusal.conflict(
+                    "Weight of package " + packageNumber,
+                    MeasureText.show(weight, settings.units()) + " is far from the "
+                            + MeasureText.show(expected.get(), settings.units())
+                            + " that contents and carton should weigh.",
+                    "Press Alt+Enter if it is right, or type it again.");
+        }
         setWeight(shipmentId, packageNumber, weight, Shipment.WeightSource.TYPED, signIn);
     }
 
@@ -187,17 +204,30 @@ class BenchActs {
     void mendPhone(long shipmentId, String text, String signIn) {
         change(shipmentId, shipment -> {
             WorkOrder job = workOrders.byId(shipment.workOrderId());
-            PhoneNumber phone =
-                    readOrRefuse(PhoneNumber.read(text, job.shipTo().country()), "Phone number of job " + job.number());
-            workOrders.correctPhone(job.id(), phone.e164());
-            actLog.write(signIn, "mended a phone number", "Job " + job.number(), phone.e164());
+            String phone = text.isBlank()
+                    ? ""
+                    : readOrRefuse(
+                                    PhoneNumber.read(text, job.shipTo().country()),
+                                    "Phone number of job " + job.number())
+                            .e164();
+            workOrders.correctPhone(job.id(), phone);
+            actLog.write(signIn, "mended a phone number", "Job " + job.number(), phone);
         });
     }
 
-    void mendShipTo(long shipmentId, PostalAddress shipTo, String signIn) {
+    /** @param placeKind what stands there, as a person says it */
+    void mendShipTo(long shipmentId, PostalAddress shipTo, Optional<PlaceKind> placeKind, String signIn) {
+        String country = shipTo.country().isEmpty()
+                ? Countries.HOME
+                : Countries.read(shipTo.country())
+                        .orElseThrow(() -> Refusal.unusable(
+                                "The country",
+                                "There is no country “" + shipTo.country() + "”.",
+                                "Write its English name or its two letters (ISO 3166)."));
         change(shipmentId, shipment -> {
             WorkOrder job = workOrders.byId(shipment.workOrderId());
-            workOrders.correctShipTo(job.id(), shipTo);
+            workOrders.correctShipTo(job.id(), shipTo.in(country).inStandardSpelling());
+            placeKind.ifPresent(kind -> workOrders.sayPlaceKind(job.id(), kind));
             actLog.write(signIn, "mended a ship-to", "Job " + job.number(), shipTo.townLine());
         });
     }

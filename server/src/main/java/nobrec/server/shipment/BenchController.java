@@ -9,7 +9,9 @@ import jakarta.validation.constraints.Size;
 import java.security.Principal;
 import java.time.LocalDate;
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
+import nobrec.core.address.PlaceKind;
 import nobrec.core.address.PostalAddress;
 import nobrec.core.limit.Limits;
 import nobrec.core.rating.Extra;
@@ -36,6 +38,10 @@ class BenchController {
 
     /** Something typed or chosen, read by the rules of what it is for. */
     record TextEntry(@NotNull @Size(max = LONGEST) String text) {}
+
+    /** @param sure confirms a weight that is far from what is expected */
+    record WeightEntry(
+            @NotNull @Size(max = Limits.FIGURE_TEXT) String text, Optional<Boolean> sure) {}
 
     /** Service and total as the person saw them when she decided. */
     record ShipOrder(
@@ -68,9 +74,9 @@ class BenchController {
             @NotNull @Size(max = LONGEST) String street2,
             @NotNull @Size(max = LONGEST) String town,
             @NotNull @Size(max = LONGEST) String state,
-            @NotNull @Size(max = LONGEST) String postalCode) {}
-
-    private static final String HOME_COUNTRY = "US";
+            @NotNull @Size(max = LONGEST) String postalCode,
+            @NotNull @Size(max = LONGEST) String country,
+            Optional<PlaceKind> kind) {}
 
     private final Shipments shipments;
     private final BenchActs acts;
@@ -78,6 +84,7 @@ class BenchController {
     private final Shipping shipping;
     private final BookingSweep sweep;
     private final BenchViews views;
+    private final BenchLooks looks;
 
     BenchController(
             Shipments shipments,
@@ -85,13 +92,15 @@ class BenchController {
             PackingActs packing,
             Shipping shipping,
             BookingSweep sweep,
-            BenchViews views) {
+            BenchViews views,
+            BenchLooks looks) {
         this.shipments = shipments;
         this.acts = acts;
         this.packing = packing;
         this.shipping = shipping;
         this.sweep = sweep;
         this.views = views;
+        this.looks = looks;
     }
 
     /** Opens a job's shipment, or finds it when it is open already. */
@@ -101,11 +110,11 @@ class BenchController {
         return views.of(shipments.open(choice.job().strip(), who.getName()));
     }
 
-    /** The shipment of a job, if it was opened. */
+    /** The shipment of a job, or how it would be packed if it were opened: looking leaves no trace. */
     @GetMapping
     @ForEveryone
-    BenchView look(@RequestParam String job) {
-        return views.of(shipments.ofJob(job));
+    BenchView look(@RequestParam @Size(max = LONGEST) String job, Principal who) {
+        return looks.look(job.strip(), who.getName());
     }
 
     /** What the bench would show with that weight, which is not kept. */
@@ -118,8 +127,8 @@ class BenchController {
     @PutMapping("/{id}/packages/{number}/weight")
     @ForTheDesk
     BenchView typeWeight(
-            @PathVariable long id, @PathVariable int number, @Valid @RequestBody TextEntry weight, Principal who) {
-        acts.typeWeight(id, number, weight.text(), who.getName());
+            @PathVariable long id, @PathVariable int number, @Valid @RequestBody WeightEntry weight, Principal who) {
+        acts.typeWeight(id, number, weight.text(), weight.sure().orElse(false), who.getName());
         return views.of(id);
     }
 
@@ -173,7 +182,8 @@ class BenchController {
                         entry.town(),
                         entry.state(),
                         entry.postalCode(),
-                        HOME_COUNTRY),
+                        entry.country()),
+                entry.kind(),
                 who.getName());
         return views.of(id);
     }
@@ -241,6 +251,22 @@ class BenchController {
     @ForTheDesk
     BenchView addJob(@PathVariable long id, @Valid @RequestBody JobChoice choice, Principal who) {
         packing.addJob(id, choice.job().strip(), who.getName());
+        return views.of(id);
+    }
+
+    /** A job that was added goes for itself again. */
+    @PostMapping("/{id}/jobs-out")
+    @ForTheDesk
+    BenchView takeOutJob(@PathVariable long id, @Valid @RequestBody JobChoice choice, Principal who) {
+        packing.takeOutJob(id, choice.job().strip(), who.getName());
+        return views.of(id);
+    }
+
+    /** Pieces that stayed here go after all. */
+    @PostMapping("/{id}/taken-along")
+    @ForTheDesk
+    BenchView takeAlong(@PathVariable long id, @Valid @RequestBody Pieces pieces, Principal who) {
+        packing.takeAlong(id, pieces.line(), pieces.quantity(), who.getName());
         return views.of(id);
     }
 

@@ -11,6 +11,8 @@ import nobrec.core.readiness.ReadyCheck;
 /**
  * One shipment, whole. Amounts are in {@code currency}; weights and sizes carry their unit.
  *
+ * @param id zero while it is only looked at
+ * @param opened whether it is there; else it is shown as the first act would find it
  * @param offers what each service costs; once shipped only the one it went by, as it was then
  * @param charge what the customer pays; empty for whoever may not see that
  * @param seesCharge whether whoever looks may see it
@@ -20,6 +22,7 @@ import nobrec.core.readiness.ReadyCheck;
  */
 record BenchView(
         long id,
+        boolean opened,
         String job,
         List<String> jobsAlong,
         String customer,
@@ -59,13 +62,14 @@ record BenchView(
             String town,
             String state,
             String postalCode,
+            String country,
             String phone,
             PlaceKind kind) {}
 
     /**
      * @param job number of the work order it is of
      * @param quantity that goes in this shipment
-     * @param staysBehind pieces of the line that have not left and do not go in this shipment
+     * @param staysBehind pieces of the line that are in no shipment
      * @param handling how a piece wants to be packed, in words
      */
     record LineView(

@@ -6,8 +6,11 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.function.Function;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
+import nobrec.core.address.Countries;
 import nobrec.core.calendar.WorkingDays;
 import nobrec.core.measure.UnitSystem;
 import nobrec.core.measure.Weight;
@@ -84,12 +87,22 @@ class BenchViews {
         return of(shipment, shipments.jobs(shipment));
     }
 
+    /** A shipment that is only looked at, and is not there afterwards. */
+    BenchView ofLook(Shipment shipment) {
+        return of(shipment, shipments.jobs(shipment), false);
+    }
+
     BenchView of(Shipment shipment, Jobs jobs) {
+        return of(shipment, jobs, true);
+    }
+
+    private BenchView of(Shipment shipment, Jobs jobs, boolean opened) {
         WorkOrder job = jobs.leading();
         if (shipment.state() == ShipmentState.OPEN) {
             Assessment assessment = assessor.assess(shipment, jobs);
             return view(
                     shipment,
+                    opened,
                     jobs,
                     offerViews.of(assessment, job),
                     assessment.choice().reason(),
@@ -100,6 +113,7 @@ class BenchViews {
         List<ChargeLineRow> kept = offerViews.keptLines(shipment);
         return view(
                 shipment,
+                opened,
                 jobs,
                 offerViews.kept(shipment, kept),
                 shipment.state() == ShipmentState.SHIPPED ? "As it was shipped." : "",
@@ -110,6 +124,7 @@ class BenchViews {
 
     private BenchView view(
             Shipment shipment,
+            boolean opened,
             Jobs jobs,
             List<BenchView.OfferView> offers,
             String choiceReason,
@@ -122,7 +137,8 @@ class BenchViews {
         Map<String, CartonType> cartons =
                 cartonTypes.all().stream().collect(Collectors.toMap(CartonType::code, Function.identity()));
         return new BenchView(
-                shipment.id(),
+                opened ? shipment.id() : 0,
+                opened,
                 job.number(),
                 jobs.all().stream().skip(1).map(WorkOrder::number).toList(),
                 job.customer(),
@@ -195,6 +211,7 @@ class BenchViews {
                 job.shipTo().town(),
                 job.shipTo().state(),
                 job.shipTo().postalCode(),
+                Countries.nameOf(job.shipTo().country()),
                 job.phone(),
                 job.placeKind());
     }
@@ -208,7 +225,15 @@ class BenchViews {
 
     private List<LineView> lines(Shipment shipment, Jobs jobs) {
         Map<Long, Integer> placed = shipment.placed();
-        return shipment.lines().stream()
+        Set<Long> going =
+                shipment.lines().stream().map(Shipment.Line::workOrderLineId).collect(Collectors.toSet());
+        Stream<Shipment.Line> staying = shipment.state() != ShipmentState.OPEN
+                ? Stream.empty()
+                : jobs.all().stream()
+                        .flatMap(job -> job.lines().stream())
+                        .filter(line -> line.quantityToTake() > 0 && !going.contains(line.id()))
+                        .map(line -> new Shipment.Line(line.id(), 0));
+        return Stream.concat(shipment.lines().stream(), staying)
                 .map(each -> {
                     WorkOrder.Line line = jobs.line(each.workOrderLineId());
                     return new LineView(
@@ -218,9 +243,7 @@ class BenchViews {
                             line.description(),
                             each.quantity(),
                             placed.getOrDefault(line.id(), 0),
-                            shipment.state() == ShipmentState.SHIPPED
-                                    ? line.quantityOpen()
-                                    : Math.max(0, line.quantityOpen() - each.quantity()),
+                            line.quantityToTake(),
                             line.unitWeight().map(this::show),
                             line.unitSize().map(size -> MeasureText.show(size, units)),
                             handling(line.handling()));

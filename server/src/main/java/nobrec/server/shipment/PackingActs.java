@@ -4,8 +4,11 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.TreeMap;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
+import nobrec.core.limit.Limits;
 import nobrec.core.packing.CartonType;
 import nobrec.core.packing.LotShare;
 import nobrec.server.actlog.ActLog;
@@ -89,10 +92,21 @@ class PackingActs {
         }
         if (to != 0) {
             Shipment.Package taker = shipment.packageNumbered(to);
-            fill(taker, changed(taker.contents(), lineId, quantity, lots), jobs);
+            List<Shipment.Content> contents = changed(taker.contents(), lineId, quantity, lots);
+            if (taker.contents().isEmpty()) {
+                packer.fill(taker.id(), cartonFor(taker, contents, shipment, jobs), contents, jobs);
+            } else {
+                fill(taker, contents, jobs);
+            }
         }
         dropEmptied(shipmentId, from);
         log(signIn, "moved pieces", shipment, quantity + " × " + item + ", package " + from + " to " + to);
+    }
+
+    /** What is split off goes into the cheapest carton that holds it, not into one like that it came from. */
+    private CartonType cartonFor(
+            Shipment.Package taker, List<Shipment.Content> contents, Shipment shipment, Jobs jobs) {
+        return packer.cheapestFor(contents, shipment, jobs).orElseGet(() -> cartonTypes.byCode(taker.cartonCode()));
     }
 
     /** A new empty package. */
@@ -184,6 +198,12 @@ class PackingActs {
         WorkOrder other = workOrders.locked(otherId);
         Shipment shipment = open(shipmentId);
         Jobs jobs = shipments.jobs(shipment);
+        if (jobs.all().size() >= Limits.JOBS_OF_SHIPMENT) {
+            throw Refusal.unusable(
+                    "This shipment",
+                    "It takes " + Limits.JOBS_OF_SHIPMENT + " jobs, which is the most.",
+                    "Ship job " + number + " for itself.");
+        }
         requireMayGoAlong(other, jobs);
         if (!shipments.openOf(otherId).filter(id -> id != shipmentId).equals(own)) {
             throw Refusal.conflict(
@@ -198,6 +218,62 @@ class PackingActs {
         Shipment wider = shipments.byId(shipmentId);
         packer.pack(wider, shipments.jobs(wider));
         log(signIn, "put a job into a shipment", shipment, number);
+    }
+
+    /** A job that was put in goes for itself again. */
+    void takeOutJob(long shipmentId, String number, String signIn) {
+        Shipment shipment = open(shipmentId);
+        Jobs jobs = shipments.jobs(shipment);
+        WorkOrder out = jobs.all().stream()
+                .skip(1)
+                .filter(job -> job.number().equals(number))
+                .findFirst()
+                .orElseThrow(() -> Refusal.notFound("Job " + number, "It is none of those that were added here."));
+        Set<Long> lines = out.lines().stream().map(WorkOrder.Line::id).collect(Collectors.toSet());
+        for (Shipment.Package each : shipment.packages()) {
+            List<Shipment.Content> kept = each.contents().stream()
+                    .filter(content -> !lines.contains(content.workOrderLineId()))
+                    .toList();
+            if (each.placedByHand() && kept.size() < each.contents().size()) {
+                fill(each, kept, jobs);
+            } else if (!each.placedByHand()) {
+                packer.remove(each);
+            }
+        }
+        shipment.lines().stream()
+                .filter(line -> lines.contains(line.workOrderLineId()))
+                .forEach(line -> mapper.deleteLine(shipmentId, line.workOrderLineId()));
+        dropAllEmptied(shipmentId);
+        workOrders.takeOffBench(out.id());
+        packer.pack(shipments.byId(shipmentId), jobs);
+        log(signIn, "took a job out of a shipment", shipment, number);
+    }
+
+    /** Pieces that stayed here go after all. */
+    void takeAlong(long shipmentId, long lineId, int quantity, String signIn) {
+        Shipment shipment = open(shipmentId);
+        Jobs jobs = shipments.jobs(shipment);
+        WorkOrder job = workOrders.locked(jobs.orderOf(lineId).id());
+        WorkOrder.Line line = job.lines().stream()
+                .filter(each -> each.id() == lineId)
+                .findFirst()
+                .orElseThrow();
+        if (quantity > line.quantityToTake()) {
+            throw Refusal.unusable(
+                    quantity + " of " + line.item(),
+                    line.quantityToTake() + " of them are in no shipment.",
+                    line.quantityToTake() == 0 ? "Choose another line." : "Take 1 to " + line.quantityToTake() + ".");
+        }
+        int before = shipment.quantityOf(lineId);
+        if (before == 0) {
+            mapper.insertLines(shipmentId, List.of(new Shipment.Line(lineId, quantity)));
+            workOrders.putOnBench(job.id());
+        } else {
+            mapper.updateLine(shipmentId, lineId, before + quantity);
+        }
+        Shipment wider = shipments.byId(shipmentId);
+        packer.pack(wider, shipments.jobs(wider));
+        log(signIn, "took pieces back into the shipment", shipment, quantity + " × " + line.item());
     }
 
     private static void requireMayGoAlong(WorkOrder other, Jobs jobs) {

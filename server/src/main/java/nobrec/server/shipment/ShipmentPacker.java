@@ -7,6 +7,8 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.concurrent.TimeUnit;
 import java.util.function.BooleanSupplier;
+import java.util.function.Consumer;
+import nobrec.core.limit.Limits;
 import nobrec.core.measure.Length;
 import nobrec.core.measure.Size;
 import nobrec.core.measure.Weight;
@@ -23,6 +25,7 @@ import nobrec.core.packing.Placement;
 import nobrec.server.carton.CartonTypes;
 import nobrec.server.platform.LotText;
 import nobrec.server.platform.NobrecSettings;
+import nobrec.server.platform.problem.Refusal;
 import org.springframework.stereotype.Component;
 
 /** Has packages planned and keeps them. What a person placed stays as it is. */
@@ -31,6 +34,8 @@ class ShipmentPacker {
 
     /** A plan is ready by then, whatever the machine. */
     private static final long LONGEST_MILLIS = 150;
+
+    private static final int ROWS_AT_ONCE = 1_000;
 
     static final String BY_HAND = "Placed by hand.";
 
@@ -58,9 +63,26 @@ class ShipmentPacker {
             return;
         }
         int number = byHand.size();
+        List<ContentRow> contents = new ArrayList<>();
+        List<PlacementRow> placements = new ArrayList<>();
         for (PlannedPackage planned : plan(rest, shipment, jobs).packages()) {
+            if (number == Limits.PACKAGES_OF_SHIPMENT) {
+                break;
+            }
             number++;
-            insert(shipment.id(), number, planned);
+            long id = insert(shipment.id(), number, planned);
+            planned.contents()
+                    .forEach(content -> contents.add(
+                            new ContentRow(id, content.itemKey(), content.quantity(), LotText.write(content.lots()))));
+            placements.addAll(rows(id, planned.placements()));
+        }
+        inPortions(contents, mapper::insertContents);
+        inPortions(placements, mapper::insertPlacements);
+    }
+
+    private static <T> void inPortions(List<T> rows, Consumer<List<T>> insert) {
+        for (int from = 0; from < rows.size(); from += ROWS_AT_ONCE) {
+            insert.accept(rows.subList(from, Math.min(rows.size(), from + ROWS_AT_ONCE)));
         }
     }
 
@@ -103,7 +125,7 @@ class ShipmentPacker {
         return rest;
     }
 
-    private void insert(long shipmentId, int number, PlannedPackage planned) {
+    private long insert(long shipmentId, int number, PlannedPackage planned) {
         Size size = planned.carton().outerWhenFilledTo(top(planned.placements()));
         NewPackage row = new NewPackage(
                 shipmentId,
@@ -114,25 +136,25 @@ class ShipmentPacker {
                 planned.expectedWeight().orElse(null),
                 false);
         mapper.insertPackage(row);
-        mapper.insertContents(planned.contents().stream()
-                .map(content -> new ContentRow(
-                        row.getId(), content.itemKey(), content.quantity(), LotText.write(content.lots())))
-                .toList());
-        insertPlacements(row.getId(), planned.placements());
+        return row.getId();
     }
 
-    private void insertPlacements(long packageId, List<Placement> placements) {
+    private static List<PlacementRow> rows(long packageId, List<Placement> placements) {
         List<PlacementRow> rows = new ArrayList<>();
         for (Placement placement : placements) {
             rows.add(PlacementRow.of(packageId, rows.size() + 1, placement));
         }
-        if (!rows.isEmpty()) {
-            mapper.insertPlacements(rows);
-        }
+        return rows;
     }
 
     /** An empty package of a type, to be filled by hand. */
     long add(Shipment shipment, CartonType carton) {
+        if (shipment.packages().size() >= Limits.PACKAGES_OF_SHIPMENT) {
+            throw Refusal.unusable(
+                    "This shipment",
+                    "It has " + Limits.PACKAGES_OF_SHIPMENT + " packages, which is the most.",
+                    "Let the rest stay here for another shipment.");
+        }
         NewPackage row = new NewPackage(
                 shipment.id(),
                 shipment.packages().size() + 1,
@@ -155,7 +177,7 @@ class ShipmentPacker {
                     .toList());
         }
         List<Placement> placements = arrange(carton, contents, jobs).orElse(List.of());
-        insertPlacements(packageId, placements);
+        inPortions(rows(packageId, placements), mapper::insertPlacements);
         mapper.updateCarton(
                 packageId,
                 carton.code(),
@@ -164,6 +186,19 @@ class ShipmentPacker {
                 expectedWeight(contents, cartonTypes.tare(carton, Shipment.cartonsOn(placements)), jobs)
                         .orElse(null),
                 true);
+    }
+
+    /** The carton in which some pieces cost the least, for a package that a person begins; empty when none holds them. */
+    Optional<CartonType> cheapestFor(List<Shipment.Content> contents, Shipment shipment, Jobs jobs) {
+        List<PackageCost> wanted = feed.costsInWantedService(shipment, jobs);
+        PackPlan plan = new PackPlanner(cartonTypes.all())
+                .plan(
+                        jobs.items(contents),
+                        wanted.isEmpty() ? feed.costsInGroundServices(shipment, jobs) : wanted,
+                        PackingEffort.whileSomebodyWaits(() -> false));
+        return plan.packages().size() == 1 && !(plan.packages().get(0).reason() instanceof CartonReason.NothingFits)
+                ? Optional.of(plan.packages().get(0).carton())
+                : Optional.empty();
     }
 
     Optional<List<Placement>> arrange(CartonType carton, List<Shipment.Content> contents, Jobs jobs) {

@@ -50,7 +50,7 @@ public class Shipments {
     public Shipment open(String jobNumber, String signIn) {
         WorkOrder job = workOrders.locked(workOrders.idOf(jobNumber));
         Optional<ShipmentRow> there = mapper.byWorkOrder(job.id());
-        if (there.isPresent() && (there.get().state() != ShipmentState.SHIPPED || !job.hasPiecesToTake())) {
+        if (there.isPresent() && isFound(there.get(), job)) {
             return load(there.get());
         }
         NewShipment fresh = new NewShipment(sites.home().id(), job.id(), clock.instant());
@@ -88,12 +88,14 @@ public class Shipments {
         return new Jobs(all.get(0), all);
     }
 
-    /** The shipment of a job that was opened before. */
-    public Shipment ofJob(String jobNumber) {
-        return mapper.byWorkOrder(workOrders.byNumber(jobNumber).id())
-                .map(this::load)
-                .orElseThrow(() -> Refusal.notFound(
-                        "A shipment of job " + jobNumber, "A coordinator or packer opens it on the bench."));
+    /** The shipment that opening a job would find, if there is one. */
+    Optional<Shipment> there(String jobNumber) {
+        WorkOrder job = workOrders.byNumber(jobNumber);
+        return mapper.byWorkOrder(job.id()).filter(row -> isFound(row, job)).map(this::load);
+    }
+
+    private static boolean isFound(ShipmentRow row, WorkOrder job) {
+        return row.state() != ShipmentState.SHIPPED || !job.hasPiecesToTake();
     }
 
     /** The shipment with pieces of a job that has not left. */

@@ -112,7 +112,7 @@ class ShippingTest extends ServerTest {
     @Test
     void aPriceThatChangedSinceSheLookedIsNotShippedAt() {
         JsonNode seen = weighedJob("T-6", "Plover Ground");
-        send("PUT", "/api/shipments/" + seen.path("id").asLong() + "/packages/1/weight", Map.of("text", "30 lb"));
+        send("PUT", "/api/shipments/" + seen.path("id").asLong() + "/packages/1/weight", Map.of("text", "30 lb", "sure", true));
         MvcTestResult refused = ship(seen);
         assertThat(refused).hasStatus(HttpStatus.CONFLICT);
         assertThat(json(refused).path("detail").asString())
@@ -181,7 +181,9 @@ class ShippingTest extends ServerTest {
                         "state",
                         "WA",
                         "postalCode",
-                        "98101")));
+                        "98101",
+                        "country",
+                        "usa")));
         assertThat(chosen(moved).path("lines").get(0).path("explanation").asString())
                 .contains("zone 7");
     }

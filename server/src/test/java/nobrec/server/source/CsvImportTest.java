@@ -141,16 +141,16 @@ class CsvImportTest extends ServerTest {
 
     @Test
     void aFileMayBeInUtf16OrHaveAByteOrderMark() {
-        String text = HEADING + "\n" + order("U-1", "Grün") + "\n";
+        String text = HEADING + "\n" + order("UTF-1", "Grün") + "\n";
         assertThat(run(drop("le.csv", ("\uFEFF" + text).getBytes(StandardCharsets.UTF_16LE)))
                         .path("taken")
                         .asInt())
                 .isEqualTo(1);
-        assertThat(run(drop("be.csv", text.replace("U-1", "U-2").getBytes(StandardCharsets.UTF_16BE)))
+        assertThat(run(drop("be.csv", text.replace("UTF-1", "UTF-2").getBytes(StandardCharsets.UTF_16BE)))
                         .path("taken")
                         .asInt())
                 .isEqualTo(1);
-        assertThat(run(drop("u8.csv", ("\uFEFF" + text).replace("U-1", "U-3").getBytes(StandardCharsets.UTF_8)))
+        assertThat(run(drop("u8.csv", ("\uFEFF" + text).replace("UTF-1", "UTF-3").getBytes(StandardCharsets.UTF_8)))
                         .path("taken")
                         .asInt())
                 .isEqualTo(1);

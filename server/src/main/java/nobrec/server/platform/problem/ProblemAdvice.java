@@ -8,6 +8,8 @@ import org.slf4j.LoggerFactory;
 import org.springframework.beans.TypeMismatchException;
 import org.springframework.core.Ordered;
 import org.springframework.core.annotation.Order;
+import org.springframework.dao.DataIntegrityViolationException;
+import org.springframework.dao.DuplicateKeyException;
 import org.springframework.dao.PessimisticLockingFailureException;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
@@ -20,6 +22,7 @@ import org.springframework.web.bind.MethodArgumentNotValidException;
 import org.springframework.web.bind.annotation.ExceptionHandler;
 import org.springframework.web.bind.annotation.RestControllerAdvice;
 import org.springframework.web.context.request.async.AsyncRequestNotUsableException;
+import org.springframework.web.method.annotation.HandlerMethodValidationException;
 import org.springframework.web.multipart.MultipartException;
 import org.springframework.web.servlet.ModelAndView;
 import org.springframework.web.servlet.resource.NoResourceFoundException;
@@ -45,6 +48,40 @@ class ProblemAdvice {
                         .toList());
         return Problems.of(
                 HttpStatus.UNPROCESSABLE_CONTENT, "What was entered", fields + ".", "Correct it and send again.");
+    }
+
+    @ExceptionHandler
+    ProblemDetail invalid(HandlerMethodValidationException invalid) {
+        String fields = String.join(
+                "; ",
+                invalid.getParameterValidationResults().stream()
+                        .map(each -> each.getMethodParameter().getParameterName() + " "
+                                + each.getResolvableErrors().get(0).getDefaultMessage())
+                        .toList());
+        return Problems.of(
+                HttpStatus.UNPROCESSABLE_CONTENT, "What was entered", fields + ".", "Correct it and send again.");
+    }
+
+    /** Somebody kept the same at the same moment. */
+    @ExceptionHandler
+    ProblemDetail doubled(DuplicateKeyException doubled) {
+        LOG.info("It is there already: {}", doubled.getMessage());
+        return Problems.of(
+                HttpStatus.CONFLICT,
+                "This record",
+                "Somebody entered the same at the same moment.",
+                "Look at it; enter it again if it is not what you meant.");
+    }
+
+    /** The last door: what no rule refused and the database cannot hold. */
+    @ExceptionHandler
+    ProblemDetail notHeld(DataIntegrityViolationException refused) {
+        LOG.warn("The database does not hold what was sent: {}", refused.getMessage());
+        return Problems.of(
+                HttpStatus.UNPROCESSABLE_CONTENT,
+                "What was entered",
+                "It is too long, too great, or does not go with what is kept.",
+                "Shorten or correct it and send again.");
     }
 
     /** Too many bytes in all, or a head of a part, which holds the file's name, that is too long. */

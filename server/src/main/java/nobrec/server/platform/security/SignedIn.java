@@ -16,6 +16,7 @@ public final class SignedIn {
     private static boolean may(Permission permission) {
         Authentication who = SecurityContextHolder.getContext().getAuthentication();
         return who != null
-                && who.getAuthorities().stream().anyMatch(each -> permission.name().equals(each.getAuthority()));
+                && who.getAuthorities().stream()
+                        .anyMatch(each -> permission.name().equals(each.getAuthority()));
     }
 }
