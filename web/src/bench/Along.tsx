@@ -49,11 +49,13 @@ export function Along({ bench, act }: { bench: BenchData; act: ReturnType<typeof
           className="entry w-14 font-mono"
         />
         <select name="line" aria-label="Of which line" className="entry min-w-0 flex-1 basis-24">
-          {bench.lines.map((line) => (
-            <option key={line.id} value={line.id}>
-              {line.item}
-            </option>
-          ))}
+          {bench.lines
+            .filter((line) => line.quantity > 0)
+            .map((line) => (
+              <option key={line.id} value={line.id}>
+                {line.item}
+              </option>
+            ))}
         </select>
         <button type="submit" className="act" disabled={act.isPending}>
           Leave

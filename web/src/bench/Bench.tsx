@@ -1,4 +1,4 @@
-import { useState } from "react";
+import { useCallback, useState } from "react";
 import { ProblemLine, Trouble, Waiting } from "../ui/states";
 import { BenchFoot } from "./BenchFoot";
 import { BenchHead } from "./BenchHead";
@@ -17,18 +17,20 @@ export function Bench({ job }: { job: string }) {
   if (bench.isLoadingError) {
     return <Trouble error={bench.error} again={() => void bench.refetch()} />;
   }
-  return <Shipment key={bench.data.id} bench={bench.data} />;
+  return <Shipment key={bench.data.job} bench={bench.data} />;
 }
 
 function Shipment({ bench }: { bench: BenchData }) {
   const act = useAct(bench);
   const [preview, setPreview] = useState<BenchData>();
+  const [editing, setEditing] = useState(false);
+  const edit = useCallback(() => setEditing(true), []);
   const shown = bench.state === "OPEN" ? (preview ?? bench) : bench;
   return (
     <div className="flex h-full flex-col">
       <BenchHead bench={bench} />
       <div className="grid min-h-0 flex-1 grid-cols-[15.5rem_1fr_1.35fr] max-[900px]:auto-rows-max max-[900px]:grid-cols-1 max-[900px]:overflow-auto">
-        <Contents bench={bench} act={act} />
+        <Contents bench={bench} act={act} editing={editing} setEditing={setEditing} />
         <Packages bench={bench} act={act} setPreview={setPreview} />
         <Offers key={bench.state} bench={shown} guessed={preview !== undefined} act={act} />
       </div>
@@ -38,7 +40,7 @@ function Shipment({ bench }: { bench: BenchData }) {
         </div>
       )}
       {bench.state === "OPEN" ? (
-        <BenchFoot bench={shown} act={act} previewing={preview !== undefined} />
+        <BenchFoot bench={shown} act={act} previewing={preview !== undefined} edit={edit} />
       ) : (
         <ShippedFoot bench={bench} act={act} />
       )}

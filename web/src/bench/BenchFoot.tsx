@@ -10,10 +10,12 @@ interface Props {
   act: ReturnType<typeof useAct>;
   /** A weight is being typed and not yet kept: nothing can be shipped on it. */
   previewing: boolean;
+  /** Opens the ship-to for correction. */
+  edit: () => void;
 }
 
 /** The ready checks, the money, and the one button. */
-export function BenchFoot({ bench, act, previewing }: Props) {
+export function BenchFoot({ bench, act, previewing, edit }: Props) {
   const chosen = bench.offers.find((offer) => offer.chosen);
   const mayShip = bench.mayShip && !previewing && !act.isPending && chosen?.total !== undefined;
   const carryOut = act.mutate;
@@ -22,7 +24,8 @@ export function BenchFoot({ bench, act, previewing }: Props) {
       carryOut(acts.ship({ service: chosen.service, total: chosen.total }));
     }
   }, [mayShip, chosen, carryOut]);
-  useKeys(useMemo(() => [{ key: "F10", label: "Ship", run: ship }], [ship]));
+  const mayAct = bench.mayAct;
+  useKeys(useMemo(() => (mayAct ? [{ key: "F10", label: "Ship", run: ship }] : []), [mayAct, ship]));
 
   return (
     <div className="border-t-2 border-base-content px-5 py-2">
@@ -32,17 +35,19 @@ export function BenchFoot({ bench, act, previewing }: Props) {
           then ship again.
         </p>
       )}
-      <Checks bench={bench} act={act} />
+      <Checks bench={bench} act={act} edit={edit} />
       <div className="mt-2 flex items-center justify-between gap-6">
         <MoneySentence bench={bench} />
-        <button
-          type="button"
-          className="btn btn-primary btn-lg gap-3 px-8 text-xl disabled:bg-base-300 disabled:text-base-content"
-          disabled={!mayShip}
-          onClick={ship}
-        >
-          {act.isPending ? "One moment …" : "Ship"} <Key name="F10" />
-        </button>
+        {bench.mayAct && (
+          <button
+            type="button"
+            className="btn btn-primary btn-lg gap-3 px-8 text-xl disabled:bg-base-300 disabled:text-base-content"
+            disabled={!mayShip}
+            onClick={ship}
+          >
+            {act.isPending ? "One moment …" : "Ship"} <Key name="F10" />
+          </button>
+        )}
       </div>
     </div>
   );

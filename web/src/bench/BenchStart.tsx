@@ -35,7 +35,7 @@ export function BenchStart() {
       <h2 className="mt-6 mb-2">Begun and not shipped</h2>
       {rows.length === 0 ? (
         <Empty>
-          Nothing is open. A job stands here from its first look on the bench until it is shipped.
+          Nothing is open. A job stands here from the first thing done to it on the bench until it is shipped.
         </Empty>
       ) : (
         <table className="timetable">

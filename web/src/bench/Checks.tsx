@@ -1,6 +1,6 @@
 import type { BenchData, useAct } from "./useBench";
 import { AccountMend } from "./AccountMend";
-import { AddressMend } from "./AddressMend";
+import { Key } from "../ui/Key";
 import { PhoneMend } from "./PhoneMend";
 
 type Check = BenchData["checks"][number];
@@ -21,8 +21,15 @@ const VERDICTS = {
   STOP: { word: "stop", sign: "■", colour: "text-error" },
 } as const;
 
+interface Props {
+  bench: BenchData;
+  act: ReturnType<typeof useAct>;
+  /** Opens the ship-to for correction. */
+  edit: () => void;
+}
+
 /** Short statements of what is fine; a stop is said in full and mended right here. */
-export function Checks({ bench, act }: { bench: BenchData; act: ReturnType<typeof useAct> }) {
+export function Checks({ bench, act, edit }: Props) {
   const wanting = bench.checks.filter((check) => check.verdict !== "FINE");
   return (
     <div aria-label="Ready checks" role="group">
@@ -35,13 +42,13 @@ export function Checks({ bench, act }: { bench: BenchData; act: ReturnType<typeo
         ))}
       </ul>
       {wanting.map((check) => (
-        <Wanting key={check.subject} check={check} bench={bench} act={act} />
+        <Wanting key={check.subject} check={check} bench={bench} act={act} edit={edit} />
       ))}
     </div>
   );
 }
 
-function Wanting({ check, bench, act }: { check: Check; bench: BenchData; act: ReturnType<typeof useAct> }) {
+function Wanting({ check, bench, act, edit }: Props & { check: Check }) {
   return (
     <div
       className={
@@ -53,9 +60,13 @@ function Wanting({ check, bench, act }: { check: Check; bench: BenchData; act: R
         <strong className={VERDICTS[check.verdict].colour}>{SUBJECTS[check.subject]}:</strong> {check.reason}{" "}
         <em>{check.cure}</em>
       </p>
-      {check.mend === "ACCOUNT" && <AccountMend bench={bench} act={act} />}
-      {check.mend === "PHONE" && <PhoneMend bench={bench} act={act} />}
-      {check.mend === "ADDRESS" && <AddressMend bench={bench} act={act} />}
+      {bench.mayAct && check.mend === "ACCOUNT" && <AccountMend bench={bench} act={act} />}
+      {bench.mayAct && check.mend === "PHONE" && <PhoneMend bench={bench} act={act} />}
+      {bench.mayAct && check.mend === "ADDRESS" && (
+        <button type="button" className="act" onClick={edit}>
+          Correct the ship-to <Key name="F6" />
+        </button>
+      )}
     </div>
   );
 }

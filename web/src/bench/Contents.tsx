@@ -1,32 +1,61 @@
+import { useMemo } from "react";
 import { JobLink } from "../ui/JobLink";
+import { Key } from "../ui/Key";
+import { useKeys } from "../ui/keys";
 import { Along } from "./Along";
+import { ShipToForm } from "./ShipToForm";
 import { Wanted } from "./Wanted";
-import type { BenchData, useAct } from "./useBench";
+import { acts, type BenchData, type useAct } from "./useBench";
 
 const KINDS = { BUSINESS: "business", RESIDENCE: "residence", PO_BOX: "PO box" } as const;
 
+interface Props {
+  bench: BenchData;
+  act: ReturnType<typeof useAct>;
+  editing: boolean;
+  setEditing: (editing: boolean) => void;
+}
+
 /** What goes, where to, and how. */
-export function Contents({ bench, act }: { bench: BenchData; act: ReturnType<typeof useAct> }) {
+export function Contents({ bench, act, editing, setEditing }: Props) {
   const to = bench.shipTo;
   const lines = [to.company, to.person, to.street, to.street2].filter(Boolean);
-  const open = bench.state === "OPEN";
+  const open = bench.mayAct;
+  useKeys(
+    useMemo(
+      () => (open ? [{ key: "F6", label: "Correct the ship-to", run: () => setEditing(true) }] : []),
+      [open, setEditing],
+    ),
+  );
   return (
     <section aria-label="What goes" className="overflow-auto border-r border-base-300 px-5 py-3">
-      <h2>Ship to</h2>
-      <address className="mt-1 leading-snug not-italic">
-        {lines.map((line) => (
-          <span key={line} className="block">
-            {line}
+      <div className="flex items-center justify-between">
+        <h2>Ship to</h2>
+        {open && !editing && (
+          <button type="button" className="act" onClick={() => setEditing(true)}>
+            Correct <Key name="F6" />
+          </button>
+        )}
+      </div>
+      {open && editing ? (
+        <ShipToForm bench={bench} act={act} close={() => setEditing(false)} />
+      ) : (
+        <address className="mt-1 leading-snug not-italic">
+          {lines.map((line) => (
+            <span key={line} className="block">
+              {line}
+            </span>
+          ))}
+          <span className="block font-bold">
+            {to.town}, {to.state} {to.postalCode}
           </span>
-        ))}
-        <span className="block font-bold">
-          {to.town}, {to.state} {to.postalCode}
-        </span>
-        <span className="quiet block">
-          {KINDS[to.kind]}
-          {to.phone && <span className="figure">, {to.phone}</span>}
-        </span>
-      </address>
+          <span className="quiet block">
+            {KINDS[to.kind]}
+            {to.phone && <span className="figure">, {to.phone}</span>}
+            {to.country !== "United States" && `, ${to.country}`}
+          </span>
+        </address>
+      )}
       <h2 className="mt-3">What goes</h2>
       {bench.jobsAlong.length > 0 && (
         <p className="quiet">
@@ -34,6 +63,16 @@ export function Contents({ bench, act }: { bench: BenchData; act: ReturnType<typ
           {bench.jobsAlong.map((job) => (
             <span key={job} className="mr-2">
               <JobLink job={job} />
+              {open && (
+                <button
+                  type="button"
+                  className="ml-1 underline"
+                  disabled={act.isPending}
+                  onClick={() => act.mutate(acts.takeOutJob(job))}
+                >
+                  take out
+                </button>
+              )}
             </span>
           ))}
         </p>
@@ -55,7 +94,19 @@ export function Contents({ bench, act }: { bench: BenchData; act: ReturnType<typ
             </span>
             {line.handling.length > 0 && <strong className="block">{line.handling.join(", ")}</strong>}
             {line.staysBehind > 0 && (
-              <span className="block text-warning">{line.staysBehind} stay here for another shipment</span>
+              <span className="block text-warning">
+                {line.staysBehind} {line.staysBehind === 1 ? "stays" : "stay"} here for another shipment
+                {open && (
+                  <button
+                    type="button"
+                    className="ml-2 underline"
+                    disabled={act.isPending}
+                    onClick={() => act.mutate(acts.takeAlong({ line: line.id, quantity: line.staysBehind }))}
+                  >
+                    take back
+                  </button>
+                )}
+              </span>
             )}
           </li>
         ))}

@@ -16,7 +16,7 @@ interface Props {
 
 /** All services side by side, each openable down to its charge lines. */
 export function Offers({ bench, guessed, act }: Props) {
-  const open = bench.state === "OPEN";
+  const open = bench.mayAct;
   const [wanted, setWanted] = useState<string>();
   const [unfolded, setUnfolded] = useState<string | undefined>(open ? undefined : bench.offers[0]?.service);
   const chosen = bench.offers.find((offer) => offer.chosen)?.service;

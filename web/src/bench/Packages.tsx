@@ -22,9 +22,9 @@ interface Props {
 /** The packages, each with its drawing, its weight in large figures, its carton and size. */
 export function Packages({ bench, act, setPreview }: Props) {
   const [wanted, setWanted] = useState<number>();
-  const open = bench.state === "OPEN";
+  const open = bench.mayAct;
   const firstWithout = bench.packages.find((each) => !each.weight)?.number;
-  const at = wanted ?? firstWithout ?? 1;
+  const at = Math.min(wanted ?? firstWithout ?? 1, bench.packages.length);
   const carryOut = act.mutate;
 
   const readScale = useCallback(
@@ -133,7 +133,7 @@ interface RowProps {
 }
 
 function PackageRow({ bench, each, act, current, choose, done, setPreview }: RowProps) {
-  const open = bench.state === "OPEN";
+  const open = bench.mayAct;
   return (
     <li
       className={

@@ -6,14 +6,15 @@ interface Props {
   act: ReturnType<typeof useAct>;
 }
 
-/** Outer size as measured; the carton's own until somebody types another. */
+/** Outer size as measured; the carton's own until somebody types another. What was typed and left says that it is not kept. */
 export function SizeField({ each, act }: Props) {
   const [text, setText] = useState(each.size);
+  const changed = text !== each.size;
   return (
     <form
       onSubmit={(event) => {
         event.preventDefault();
-        if (text !== each.size) {
+        if (changed) {
           act.mutate(acts.typeSize(each.number, text));
         }
       }}
@@ -29,10 +30,16 @@ export function SizeField({ each, act }: Props) {
               event.currentTarget.blur();
             }
           }}
+          aria-describedby={changed ? "size-not-kept" : undefined}
           maxLength={40}
-          className="entry figure w-46"
+          className={"entry figure w-46 " + (changed ? "border-warning" : "")}
         />
       </label>
+      {changed && (
+        <p id="size-not-kept" role="status" className="leading-snug text-warning">
+          Not kept: Enter keeps it, Esc takes it back.
+        </p>
+      )}
     </form>
   );
 }

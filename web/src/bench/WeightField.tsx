@@ -12,13 +12,21 @@ interface Props {
   setPreview: (bench: BenchData | undefined) => void;
 }
 
-/** A weight as people type it. The offers follow while she types; Enter keeps it. */
+/**
+ * A weight as people type it. The offers follow while she types; Enter keeps it, Alt and Enter keep one that is far from what is
+ * expected.
+ */
 export function WeightField({ bench, number, act, done, setPreview }: Props) {
   const field = useRef<HTMLInputElement>(null);
   const [text, setText] = useState("");
   const [hint, setHint] = useState("");
   const asked = useRef<AbortController>(undefined);
+  const latest = useRef(bench);
   useKeys(useMemo(() => [{ key: "F2", label: "Type the weight", run: () => field.current?.focus() }], []));
+
+  useEffect(() => {
+    latest.current = bench;
+  }, [bench]);
 
   useEffect(() => {
     const typed = text.trim();
@@ -27,7 +35,7 @@ export function WeightField({ bench, number, act, done, setPreview }: Props) {
     }
     // A key more makes the question before it pointless: it is given up, and its answer is not waited for.
     const question = new AbortController();
-    previewWeight(bench.id, number, typed, question.signal)
+    previewWeight(latest.current, number, typed, question.signal)
       .then((view) => {
         if (!question.signal.aborted) {
           setPreview(view);
@@ -42,7 +50,7 @@ export function WeightField({ bench, number, act, done, setPreview }: Props) {
       });
     asked.current = question;
     return () => question.abort();
-  }, [text, bench.id, number, setPreview]);
+  }, [text, number, setPreview]);
 
   useEffect(() => () => setPreview(undefined), [setPreview]);
 
@@ -53,21 +61,25 @@ export function WeightField({ bench, number, act, done, setPreview }: Props) {
     setPreview(undefined);
   }
 
+  function keep(sure: boolean) {
+    if (text.trim()) {
+      asked.current?.abort();
+      act.mutate(acts.typeWeight(number, text, sure), {
+        onSuccess: () => {
+          clear();
+          done();
+          field.current?.blur();
+        },
+      });
+    }
+  }
+
   return (
     <form
       className="w-58 pt-5"
       onSubmit={(event) => {
         event.preventDefault();
-        if (text.trim()) {
-          asked.current?.abort();
-          act.mutate(acts.typeWeight(number, text), {
-            onSuccess: () => {
-              clear();
-              done();
-              field.current?.blur();
-            },
-          });
-        }
+        keep(false);
       }}
     >
       <label className="flex items-center gap-2">
@@ -82,6 +94,10 @@ export function WeightField({ bench, number, act, done, setPreview }: Props) {
             }
           }}
           onKeyDown={(event) => {
+            if (event.key === "Enter" && event.altKey) {
+              event.preventDefault();
+              keep(true);
+            }
             if (event.key === "Escape") {
               clear();
               field.current?.blur();

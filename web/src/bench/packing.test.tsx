@@ -89,7 +89,9 @@ describe("the offers", () => {
   });
 
   it("open to their charge lines once shipped", () => {
-    const shipped = words(<Offers bench={{ ...offered, state: "SHIPPED" }} guessed={false} act={idleAct} />);
+    const shipped = words(
+      <Offers bench={{ ...offered, state: "SHIPPED", mayAct: false }} guessed={false} act={idleAct} />,
+    );
     expect(shipped).toContain("Base rateWeight counts.15.81");
     expect(shipped).toContain("Fuel16.5 % of 15.81.2.61");
     expect(shipped).toContain("Total18.42");
@@ -154,7 +156,7 @@ describe("the packages", () => {
   });
 
   it("cannot be packed any more once shipped", () => {
-    const shipped: BenchData = { ...packed, state: "SHIPPED" };
+    const shipped: BenchData = { ...packed, state: "SHIPPED", mayAct: false };
     const still = words(<Packages bench={shipped} act={idleAct} setPreview={() => undefined} />);
     expect(still).not.toContain("Same again");
     expect(still).not.toContain("Read scale");
@@ -165,7 +167,12 @@ describe("what goes", () => {
   it("says what is placed, what stays, and what must be minded", () => {
     const said = words(
       <MemoryRouter>
-        <Contents bench={{ ...packed, jobsAlong: ["2420"] }} act={idleAct} />
+        <Contents
+          bench={{ ...packed, jobsAlong: ["2420"] }}
+          act={idleAct}
+          editing={false}
+          setEditing={() => undefined}
+        />
       </MemoryRouter>,
     );
     expect(said).toContain("6 of 8");
@@ -212,7 +219,9 @@ describe("the one button", () => {
   const ready: BenchData = { ...offered, mayShip: true };
   const disabled = (bench: BenchData, previewing: boolean) =>
     /<button[^>]* disabled=""/.test(
-      renderToStaticMarkup(<BenchFoot bench={bench} act={idleAct} previewing={previewing} />),
+      renderToStaticMarkup(
+        <BenchFoot bench={bench} act={idleAct} previewing={previewing} edit={() => undefined} />,
+      ),
     );
 
   it("ships what is ready, but not on a weight that is still being typed", () => {

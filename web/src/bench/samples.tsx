@@ -4,6 +4,8 @@ import type { BenchData, useAct } from "./useBench";
 
 export const emptyBench: BenchData = {
   id: 1,
+  opened: true,
+  mayAct: true,
   job: "2417",
   customer: "Pellworth",
   customerPo: "",
@@ -17,6 +19,7 @@ export const emptyBench: BenchData = {
     town: "Tucson",
     state: "AZ",
     postalCode: "85701",
+    country: "United States",
     phone: "",
     kind: "BUSINESS",
   },

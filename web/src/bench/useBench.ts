@@ -1,21 +1,15 @@
 import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
 import { answer, api, type Schemas } from "../api/client";
-import { useWho } from "../signin/who";
 
 export type BenchData = Schemas["BenchView"];
 
 const LOOK_AGAIN_MS = 1_500;
-const HANDLERS = ["COORDINATOR", "PACKER"];
 
-/** The shipment of a job: opened by who packs, only looked at by others. */
+/** The shipment of a job, or how it would be packed: a look leaves no trace, the first act opens it. */
 export function useBench(job: string) {
-  const role = useWho().data?.person?.role ?? "";
   return useQuery({
     queryKey: ["bench", job],
-    queryFn: () =>
-      HANDLERS.includes(role)
-        ? answer(api.POST("/api/shipments", { body: { job } }))
-        : answer(api.GET("/api/shipments", { params: { query: { job } } })),
+    queryFn: () => answer(api.GET("/api/shipments", { params: { query: { job } } })),
     refetchInterval: (query) => (query.state.data?.waitingFor ? LOOK_AGAIN_MS : false),
   });
 }
@@ -26,11 +20,15 @@ export type BenchAct = (id: number) => Promise<BenchData>;
 const inPath = (id: number, number: number) => ({ params: { path: { id, number } } });
 
 export const acts = {
+  /** @param sure confirms a weight that is far from what is expected */
   typeWeight:
-    (number: number, text: string): BenchAct =>
+    (number: number, text: string, sure: boolean): BenchAct =>
     (id) =>
       answer(
-        api.PUT("/api/shipments/{id}/packages/{number}/weight", { ...inPath(id, number), body: { text } }),
+        api.PUT("/api/shipments/{id}/packages/{number}/weight", {
+          ...inPath(id, number),
+          body: { text, sure },
+        }),
       ),
   readScale:
     (number: number): BenchAct =>
@@ -98,6 +96,14 @@ export const acts = {
     (job: string): BenchAct =>
     (id) =>
       answer(api.POST("/api/shipments/{id}/jobs", { params: { path: { id } }, body: { job } })),
+  takeOutJob:
+    (job: string): BenchAct =>
+    (id) =>
+      answer(api.POST("/api/shipments/{id}/jobs-out", { params: { path: { id } }, body: { job } })),
+  takeAlong:
+    (body: Schemas["Pieces"]): BenchAct =>
+    (id) =>
+      answer(api.POST("/api/shipments/{id}/taken-along", { params: { path: { id } }, body })),
   leaveBehind:
     (body: Schemas["Pieces"]): BenchAct =>
     (id) =>
@@ -110,13 +116,21 @@ export const acts = {
       answer(api.POST("/api/shipments/{id}/ship", { params: { path: { id } }, body })),
 };
 
+/** The id of the shipment, which is opened now if it was only looked at. */
+async function opened(bench: BenchData): Promise<number> {
+  return bench.opened
+    ? bench.id
+    : (await answer(api.POST("/api/shipments", { body: { job: bench.job } }))).id;
+}
+
 /** What the bench would show with a weight that is still being typed. */
-export function previewWeight(
-  id: number,
+export async function previewWeight(
+  bench: BenchData,
   number: number,
   text: string,
   signal: AbortSignal,
 ): Promise<BenchData> {
+  const id = await opened(bench);
   return answer(
     api.POST("/api/shipments/{id}/packages/{number}/weight-preview", {
       ...inPath(id, number),
@@ -130,7 +144,7 @@ export function previewWeight(
 export function useAct(bench: BenchData) {
   const queries = useQueryClient();
   return useMutation({
-    mutationFn: (act: BenchAct) => act(bench.id),
+    mutationFn: async (act: BenchAct) => act(await opened(bench)),
     onSuccess: (data) => {
       queries.setQueryData(["bench", bench.job], data);
       void queries.invalidateQueries({ queryKey: ["departures"] });

@@ -1,10 +1,30 @@
-import { useCallback, useMemo, useRef, useState } from "react";
+import { useCallback, useEffect, useMemo, useRef, useState } from "react";
 import { useNavigate } from "react-router";
 import { answer, api } from "../api/client";
 import { asProblem } from "../api/problem";
 import { Key } from "./Key";
 import { useKeys } from "./keys";
-import { useScanner } from "./scan";
+import { type ScannerSetting, TAKES_SCANS, useScanner } from "./scan";
+
+function learnt({ prefix, suffix }: ScannerSetting): string {
+  return prefix
+    ? `Scanner set up: “${prefix}” before each scan, ${suffix} after it.`
+    : `Scanner set up without a sign before each scan: scans are told by their pace. ${suffix} ends them.`;
+}
+
+/** A digit typed with no field in use begins a search. */
+function useDigits(field: React.RefObject<HTMLInputElement | null>) {
+  useEffect(() => {
+    function begin(event: KeyboardEvent) {
+      const free = document.activeElement === document.body || document.activeElement === null;
+      if (free && /^[0-9]$/.test(event.key) && !event.altKey && !event.ctrlKey && !event.metaKey) {
+        field.current?.focus();
+      }
+    }
+    document.addEventListener("keydown", begin);
+    return () => document.removeEventListener("keydown", begin);
+  }, [field]);
+}
 
 /** The one field: understands whatever is scanned or typed. */
 export function FindField() {
@@ -33,7 +53,11 @@ export function FindField() {
     [navigate],
   );
 
-  useScanner(useCallback((text: string) => void find(text), [find]));
+  useScanner(
+    useCallback((text: string) => void find(text), [find]),
+    useCallback((setting: ScannerSetting) => setSaid(learnt(setting)), []),
+  );
+  useDigits(field);
   useKeys(
     useMemo(() => [{ key: "/", label: "Find or scan anything", run: () => field.current?.focus() }], []),
   );
@@ -51,8 +75,9 @@ export function FindField() {
       <input
         ref={field}
         aria-label="Find or scan anything"
+        {...{ [TAKES_SCANS]: true }}
         className="entry w-64"
-        placeholder="Job, customer, tracking number"
+        placeholder="Job, PO, city, tracking number"
         maxLength={120}
         onKeyDown={(event) => {
           if (event.key === "Escape") {

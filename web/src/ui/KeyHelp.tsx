@@ -30,6 +30,16 @@ export function KeyHelp({ close }: { close: () => void }) {
         ))}
       </dl>
       <p className="quiet mt-4">A scan works wherever the focus is: a work order opens its bench.</p>
+      <h2 className="mt-5">Set up the scanner</h2>
+      <p className="quiet">
+        Set it to send a sign before each scan that nobody types, like ~, and Enter after it. Then scan this
+        once at this desk:
+      </p>
+      <img
+        src="/api/scanner/setup-barcode"
+        alt="Barcode that sets up the scanner"
+        className="mt-2 w-full bg-white p-2"
+      />
       <button type="button" className="act mt-4" onClick={close}>
         Close <Key name="Escape" />
       </button>

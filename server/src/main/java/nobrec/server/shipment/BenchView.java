@@ -17,6 +17,7 @@ import nobrec.core.readiness.ReadyCheck;
  * @param charge what the customer pays; empty for whoever may not see that
  * @param seesCharge whether whoever looks may see it
  * @param refusedBefore why the carrier refused it at the last try, while it is open again
+ * @param mayAct whether whoever looks may change it now
  * @param mayShip whether every ready check allows it
  * @param waitingFor what the carrier's missing answer is waited for with, while it is being shipped
  */
@@ -48,6 +49,7 @@ record BenchView(
         List<CheckView> checks,
         Optional<ChargeView> charge,
         boolean seesCharge,
+        boolean mayAct,
         boolean mayShip,
         Optional<String> waitingFor,
         Optional<String> refusedBefore,

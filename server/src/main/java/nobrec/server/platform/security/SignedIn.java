@@ -13,6 +13,11 @@ public final class SignedIn {
         return may(Permission.SEE_CHARGES);
     }
 
+    /** Whether whoever asks may pack and ship. */
+    public static boolean packsAndShips() {
+        return may(Permission.PACK_AND_SHIP);
+    }
+
     private static boolean may(Permission permission) {
         Authentication who = SecurityContextHolder.getContext().getAuthentication();
         return who != null

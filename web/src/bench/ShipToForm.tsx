@@ -1,0 +1,98 @@
+import { Key } from "../ui/Key";
+import { acts, type BenchData, type useAct } from "./useBench";
+
+interface Props {
+  bench: BenchData;
+  act: ReturnType<typeof useAct>;
+  close: () => void;
+}
+
+const FIELDS = [
+  { name: "company", label: "Company" },
+  { name: "person", label: "Person" },
+  { name: "street", label: "Street" },
+  { name: "street2", label: "Street 2" },
+  { name: "town", label: "City" },
+  { name: "state", label: "State" },
+  { name: "postalCode", label: "ZIP" },
+  { name: "country", label: "Country" },
+  { name: "phone", label: "Phone" },
+] as const;
+
+const KINDS = [
+  { kind: "BUSINESS", words: "business" },
+  { kind: "RESIDENCE", words: "residence" },
+  { kind: "PO_BOX", words: "PO box" },
+] as const;
+
+/** The whole ship-to, to be corrected at any time before it ships. */
+export function ShipToForm({ bench, act, close }: Props) {
+  const to = bench.shipTo;
+  function keep(form: FormData) {
+    const text = (name: string) => String(form.get(name) ?? "").trim();
+    const kind = KINDS.find((each) => each.kind === form.get("kind"))?.kind;
+    act.mutate(
+      async (id) => {
+        const bench = await acts.mendShipTo({
+          company: text("company"),
+          person: text("person"),
+          street: text("street"),
+          street2: text("street2"),
+          town: text("town"),
+          state: text("state"),
+          postalCode: text("postalCode"),
+          country: text("country"),
+          kind: kind === to.kind ? undefined : kind,
+        })(id);
+        return text("phone") === to.phone ? bench : acts.mendPhone(text("phone"))(id);
+      },
+      { onSuccess: close },
+    );
+  }
+  return (
+    <form
+      aria-label="Correct the ship-to"
+      className="mt-1 space-y-1"
+      onSubmit={(event) => {
+        event.preventDefault();
+        keep(new FormData(event.currentTarget));
+      }}
+      onKeyDown={(event) => {
+        if (event.key === "Escape") {
+          close();
+        }
+      }}
+    >
+      {FIELDS.map((field) => (
+        <label key={field.name} className="flex items-center gap-2">
+          <span className="quiet w-18 shrink-0">{field.label}</span>
+          <input
+            name={field.name}
+            defaultValue={to[field.name]}
+            autoFocus={field.name === "company"}
+            maxLength={120}
+            className="entry w-full min-w-0"
+          />
+        </label>
+      ))}
+      <label className="flex items-center gap-2">
+        <span className="quiet w-18 shrink-0">It is a</span>
+        <select name="kind" defaultValue={to.kind} className="entry w-full min-w-0">
+          {KINDS.map((each) => (
+            <option key={each.kind} value={each.kind}>
+              {each.words}
+            </option>
+          ))}
+        </select>
+      </label>
+      <div className="flex gap-2 pt-1">
+        <button type="submit" className="act" disabled={act.isPending}>
+          Keep <Key name="Enter" />
+        </button>
+        <button type="button" className="act" onClick={close}>
+          Leave it <Key name="Esc" />
+        </button>
+      </div>
+    </form>
+  );
+}
