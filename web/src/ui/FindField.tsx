@@ -4,7 +4,7 @@ import { answer, api } from "../api/client";
 import { asProblem } from "../api/problem";
 import { Key } from "./Key";
 import { useKeys } from "./keys";
-import { type ScannerSetting, TAKES_SCANS, useScanner } from "./scan";
+import { type ScannerSetting, useScanner } from "./scan";
 
 function learnt({ prefix, suffix }: ScannerSetting): string {
   return prefix
@@ -75,7 +75,6 @@ export function FindField() {
       <input
         ref={field}
         aria-label="Find or scan anything"
-        {...{ [TAKES_SCANS]: true }}
         className="entry w-64"
         placeholder="Job, PO, city, tracking number"
         maxLength={120}

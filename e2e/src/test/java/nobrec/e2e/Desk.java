@@ -21,7 +21,7 @@ final class Desk implements AutoCloseable {
 
     private static final Duration PATIENCE = Duration.ofSeconds(40);
 
-    private static final Duration BETWEEN_KEYS = Duration.ofMillis(60);
+    private static final Duration BETWEEN_KEYS = Duration.ofMillis(140);
 
     private final ChromeDriver browser;
     private final Application application;

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
+import org.openqa.selenium.By;
 import org.openqa.selenium.Keys;
 
 /** What the person sees when the world outside does not do its part. */
@@ -83,7 +84,13 @@ class FaultsTest {
     void aBookkeeperLooksAndDoesNotShip() {
         try (Desk books = new Desk(application).signIn("odette")) {
             books.open("/bench/2414");
-            books.waitForText("A coordinator or packer opens it on the bench.");
+            books.waitForText("Offers");
+            assertThat(books.browser()
+                            .findElements(By.xpath("//button[contains(., 'Ship') or contains(., 'Read scale')]")))
+                    .isEmpty();
+            books.open("/bench");
+            books.waitForText("Begun and not shipped");
+            assertThat(books.screen()).doesNotContain("2414");
         }
     }
 }

@@ -29,7 +29,7 @@ class RatesTest {
 
             desk.dropFile("saver.csv", next.replaceFirst("up to,2 lb", "up to,1 lb"));
             desk.waitForText("The weight 1 lb does not rise above that of the row before: the two overlap.");
-            assertThat(desk.screen()).contains("Rate sheet “saver.csv”", "Mend these rows and read it again");
+            assertThat(desk.screen()).contains("Rate sheet “saver.csv”", "Correct these rows and read it again");
             assertThat(desk.screen()).doesNotContain("coming");
 
             Path file = Files.createTempFile("saver", ".csv");

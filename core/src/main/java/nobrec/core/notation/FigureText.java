@@ -24,12 +24,12 @@ public final class FigureText {
         Optional<BigDecimal> point = withPoint(text);
         Optional<BigDecimal> comma = withComma(text);
         if (point.isEmpty() && comma.isEmpty()) {
-            return Reading.refused("“" + text + "” is no figure.", "Write digits, like 1250.75.");
+            return Reading.refused(Quoted.of(text) + " is no figure.", "Write digits, like 1250.75.");
         }
         boolean either = point.isPresent() && comma.isPresent() && point.get().compareTo(comma.get()) != 0;
         if (mark == DecimalMark.UNKNOWN && either) {
             return Reading.refused(
-                    "“" + text + "” may be " + plain(point.get()) + " or " + plain(comma.get()) + ".",
+                    Quoted.of(text) + " may be " + plain(point.get()) + " or " + plain(comma.get()) + ".",
                     "Write " + plain(point.get()) + " or " + plain(comma.get()) + ", as it is meant.");
         }
         Optional<BigDecimal> meant = switch (mark) {
@@ -62,10 +62,10 @@ public final class FigureText {
         String shown = reading.map(FigureText::plain).orElse("");
         return mark == DecimalMark.POINT
                 ? Reading.refused(
-                        "“" + text + "” has a decimal comma; figures here have a point.",
+                        Quoted.of(text) + " has a decimal comma; figures here have a point.",
                         "Write " + shown + " if that is meant.")
                 : Reading.refused(
-                        "“" + text + "” has a decimal point; figures here have a comma.",
+                        Quoted.of(text) + " has a decimal point; figures here have a comma.",
                         "Write " + shown.replace('.', ',') + " if that is meant.");
     }
 

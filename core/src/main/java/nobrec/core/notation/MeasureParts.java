@@ -83,7 +83,8 @@ final class MeasureParts {
         int places = above == null ? Limits.MEASURE_PLACES : Integer.MAX_VALUE;
         return figure.scale() > places
                 ? Reading.refused(
-                        "“" + matcher.group(3) + "” has more than " + Limits.MEASURE_PLACES + " decimals.", "Round it.")
+                        Quoted.of(matcher.group(3)) + " has more than " + Limits.MEASURE_PLACES + " decimals.",
+                        "Round it.")
                 : Reading.of(figure);
     }
 

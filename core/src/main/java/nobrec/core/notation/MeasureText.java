@@ -93,7 +93,7 @@ public final class MeasureText {
     public static Reading<Size> readSize(String text, UnitSystem units, DecimalMark mark) {
         String[] sides = TIMES.split(MeasureParts.plain(text), -1);
         if (sides.length != SIDES) {
-            return Reading.refused("“" + shown(text) + "” does not read as length x width x height.", SIZE_CURE);
+            return Reading.refused(Quoted.of(text) + " does not read as length x width x height.", SIZE_CURE);
         }
         List<List<Part>> read = new ArrayList<>();
         for (String side : sides) {
@@ -119,10 +119,10 @@ public final class MeasureText {
         }
         Optional<Length> length = length(amounts.get());
         if (length.isEmpty()) {
-            return Reading.refused("“" + shown(text) + "” is longer than 20 m.", "Check the figure and its unit.");
+            return Reading.refused(Quoted.of(text) + " is longer than 20 m.", "Check the figure and its unit.");
         }
         return length.get().nanometres() == 0
-                ? Reading.refused("“" + shown(text) + "” is zero.", LENGTH_CURE)
+                ? Reading.refused(Quoted.of(text) + " is zero.", LENGTH_CURE)
                 : Reading.of(length.get());
     }
 
@@ -140,16 +140,16 @@ public final class MeasureText {
             }
             Optional<Length> length = length(amounts.get());
             if (length.isEmpty()) {
-                return Reading.refused("“" + shown(text) + "” is longer than 20 m.", "Check the figure and its unit.");
+                return Reading.refused(Quoted.of(text) + " is longer than 20 m.", "Check the figure and its unit.");
             }
             lengths.add(length.get());
         }
         if (lengths.stream().anyMatch(length -> length.nanometres() == 0)) {
-            return Reading.refused("A side of “" + shown(text) + "” is zero.", SIZE_CURE);
+            return Reading.refused("A side of " + Quoted.of(text) + " is zero.", SIZE_CURE);
         }
         return unitIsOpen(sides, bare)
                 ? Reading.refused(
-                        "“" + shown(text) + "” has sides in more than one unit, and one with none.",
+                        Quoted.of(text) + " has sides in more than one unit, and one with none.",
                         "Write the unit behind each side.")
                 : Reading.of(new Size(lengths.get(0), lengths.get(1), lengths.get(2)));
     }
@@ -193,7 +193,7 @@ public final class MeasureText {
     }
 
     private static <T> Reading<T> unread(Reading<?> parts, String text, String what, String cure) {
-        return Reading.refusedLike(parts, "“" + shown(text) + "” does not read as " + what + ".", cure);
+        return Reading.refusedLike(parts, Quoted.of(text) + " does not read as " + what + ".", cure);
     }
 
     private static <T> Reading<T> unknownUnit(
@@ -204,8 +204,8 @@ public final class MeasureText {
                 .findFirst()
                 .orElse(NOTHING);
         return unknown.isEmpty()
-                ? Reading.refused("“" + shown(text) + "” does not read as " + what + ".", cure)
-                : Reading.refused("“" + unknown + "” is no unit known here.", units);
+                ? Reading.refused(Quoted.of(text) + " does not read as " + what + ".", cure)
+                : Reading.refused(Quoted.of(unknown) + " is no unit known here.", units);
     }
 
     /** A weight with its unit, to two places: {@code 4.20 lb}. */
@@ -257,13 +257,13 @@ public final class MeasureText {
             sum = sum.plus(Weight.of(exact(amount), amount.unit()));
         }
         if (sum.isZero()) {
-            return Reading.refused("“" + shown(text) + "” is no weight at all.", WEIGHT_CURE);
+            return Reading.refused(Quoted.of(text) + " is no weight at all.", WEIGHT_CURE);
         }
         return sum.isAbove(Limits.WEIGHT) ? tooHeavy(text) : Reading.of(sum);
     }
 
     private static Reading<Weight> tooHeavy(String text) {
-        return Reading.refused("“" + shown(text) + "” is more than 20,000 kg.", "Check the figure and its unit.");
+        return Reading.refused(Quoted.of(text) + " is more than 20,000 kg.", "Check the figure and its unit.");
     }
 
     /** Ounces are whole only to a thousandth in {@link Weight}; a scale shows a tenth. */
@@ -284,12 +284,6 @@ public final class MeasureText {
             sum = sum.plus(Length.of(amount.figure(), amount.unit()));
         }
         return sum.isAbove(Limits.LENGTH) ? Optional.empty() : Optional.of(sum);
-    }
-
-    /** What was typed, short enough to be said back. */
-    private static String shown(String text) {
-        String stripped = text.strip();
-        return stripped.length() <= Limits.FIGURE_TEXT ? stripped : stripped.substring(0, Limits.FIGURE_TEXT - 1) + "…";
     }
 
     private static String plainFigure(BigDecimal amount) {

@@ -20,15 +20,15 @@ public final class MoneyText {
         }
         Reading<BigDecimal> figure = FigureText.read(plain, mark);
         if (!(figure instanceof Read<BigDecimal> read)) {
-            return Reading.refusedLike(figure, "“" + text.strip() + "” is no amount of money.", CURE);
+            return Reading.refusedLike(figure, Quoted.of(text) + " is no amount of money.", CURE);
         }
         BigDecimal amount = read.value().stripTrailingZeros();
         if (amount.scale() > CENT_PLACES) {
-            return Reading.refused("“" + text.strip() + "” has parts of a cent.", CURE);
+            return Reading.refused(Quoted.of(text) + " has parts of a cent.", CURE);
         }
         BigDecimal cents = amount.movePointRight(CENT_PLACES);
         return cents.compareTo(BigDecimal.valueOf(Limits.CENTS)) > 0
-                ? Reading.refused("“" + text.strip() + "” is more than 9,999,999.99.", "Check the figure.")
+                ? Reading.refused(Quoted.of(text) + " is more than 9,999,999.99.", "Check the figure.")
                 : Reading.of(cents.longValueExact());
     }
 }

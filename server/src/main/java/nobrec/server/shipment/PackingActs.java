@@ -253,7 +253,11 @@ class PackingActs {
     void takeAlong(long shipmentId, long lineId, int quantity, String signIn) {
         Shipment shipment = open(shipmentId);
         Jobs jobs = shipments.jobs(shipment);
-        WorkOrder job = workOrders.locked(jobs.orderOf(lineId).id());
+        WorkOrder owner = jobs.all().stream()
+                .filter(each -> each.lines().stream().anyMatch(line -> line.id() == lineId))
+                .findFirst()
+                .orElseThrow(PackingActs::noSuchLine);
+        WorkOrder job = workOrders.locked(owner.id());
         WorkOrder.Line line = job.lines().stream()
                 .filter(each -> each.id() == lineId)
                 .findFirst()
@@ -432,8 +436,12 @@ class PackingActs {
 
     private static void requireLine(Shipment shipment, long lineId) {
         if (shipment.quantityOf(lineId) == 0) {
-            throw Refusal.notFound("This line", "It is none of those in this shipment.");
+            throw noSuchLine();
         }
+    }
+
+    private static Refusal noSuchLine() {
+        return Refusal.notFound("This line", "It is none of those in this shipment.");
     }
 
     private void log(String signIn, String act, Shipment shipment, String detail) {

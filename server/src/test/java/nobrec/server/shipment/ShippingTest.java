@@ -112,7 +112,10 @@ class ShippingTest extends ServerTest {
     @Test
     void aPriceThatChangedSinceSheLookedIsNotShippedAt() {
         JsonNode seen = weighedJob("T-6", "Plover Ground");
-        send("PUT", "/api/shipments/" + seen.path("id").asLong() + "/packages/1/weight", Map.of("text", "30 lb", "sure", true));
+        send(
+                "PUT",
+                "/api/shipments/" + seen.path("id").asLong() + "/packages/1/weight",
+                Map.of("text", "30 lb", "sure", true));
         MvcTestResult refused = ship(seen);
         assertThat(refused).hasStatus(HttpStatus.CONFLICT);
         assertThat(json(refused).path("detail").asString())

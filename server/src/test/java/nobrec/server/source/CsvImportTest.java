@@ -150,7 +150,9 @@ class CsvImportTest extends ServerTest {
                         .path("taken")
                         .asInt())
                 .isEqualTo(1);
-        assertThat(run(drop("u8.csv", ("\uFEFF" + text).replace("UTF-1", "UTF-3").getBytes(StandardCharsets.UTF_8)))
+        assertThat(run(drop(
+                                "u8.csv",
+                                ("\uFEFF" + text).replace("UTF-1", "UTF-3").getBytes(StandardCharsets.UTF_8)))
                         .path("taken")
                         .asInt())
                 .isEqualTo(1);
