@@ -37,7 +37,7 @@ class MalformedRequestsTest extends ServerTest {
             "1e3",
             "null",
             "true",
-            "0x1",
+            "--1",
             "1,000",
             "1-2");
 
