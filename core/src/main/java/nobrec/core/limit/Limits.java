@@ -16,9 +16,6 @@ public final class Limits {
     /** Letters of any text of a work order, its lines and its address, of a carrier account and a search. */
     public static final int TEXT = 120;
 
-    /** Letters of a line's lots as written. */
-    public static final int LOTS = 120;
-
     /** Letters of a service's, a carton's and a surcharge's code. */
     public static final int CODE = 20;
 
