@@ -29,7 +29,13 @@ function Shipment({ bench }: { bench: BenchData }) {
   return (
     <div className="flex h-full flex-col">
       <BenchHead bench={bench} />
-      <div className="grid min-h-0 flex-1 grid-cols-[15.5rem_1fr_1.35fr] max-[900px]:auto-rows-max max-[900px]:grid-cols-1 max-[900px]:overflow-auto">
+      <div
+        className={
+          "grid min-h-0 flex-1 " +
+          (editing ? "grid-cols-[22rem_1fr_1fr] " : "grid-cols-[15.5rem_1fr_1.35fr] ") +
+          "max-[900px]:auto-rows-max max-[900px]:grid-cols-1 max-[900px]:overflow-auto"
+        }
+      >
         <Contents bench={bench} act={act} editing={editing} setEditing={setEditing} />
         <Packages bench={bench} act={act} setPreview={setPreview} />
         <Offers key={bench.state} bench={shown} guessed={preview !== undefined} act={act} />

@@ -4,7 +4,11 @@ import { useKeys, useShownKeys } from "./keys";
 
 /** Arrows as they stand on the keys. */
 function shownName(key: string): string {
-  return key.replace("ArrowUp", "↑").replace("ArrowDown", "↓");
+  return key
+    .replace("ArrowUp", "↑")
+    .replace("ArrowDown", "↓")
+    .replace("ArrowLeft", "←")
+    .replace("ArrowRight", "→");
 }
 
 /** The keys that work on the open screen. */

@@ -104,6 +104,6 @@ final class DayPlan {
         }
         return destination.distance().isPresent()
                 ? ""
-                : " Postal code “" + job.shipTo().postalCode() + "” is not known: the longest way is reckoned with.";
+                : " Postal code “" + job.shipTo().postalCode() + "” is not known: the longest time is assumed.";
     }
 }
