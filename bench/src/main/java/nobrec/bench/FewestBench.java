@@ -46,7 +46,9 @@ final class FewestBench {
                 for (int seed = 0; seed < INSTANCES; seed++) {
                     instances.add(RandomBoxes.instance(type, pieces, seed));
                 }
-                all.add(measure("class " + type, pieces, instances, cube, List.of()));
+                Fewest first = measure("class " + type, pieces, instances, cube, List.of());
+                // The very first is measured while the machine still compiles.
+                all.add(all.isEmpty() ? measure(first.what(), pieces, instances, cube, List.of()) : first);
             }
         }
         return all;

@@ -13,10 +13,10 @@ import java.util.List;
 final class OpenCartons {
 
     /** Cartons looked at for giving up the emptiest: so many of the emptiest. */
-    private static final int EMPTIEST = 8;
+    private static final int EMPTIEST = 5;
 
     /** How the pieces of so few cartons are packed again. */
-    private static final int MANNERS_AGAIN = 3;
+    private static final int MANNERS_AGAIN = 2;
 
     /** What fills more of the room than this is not tried to be packed into one carton less. */
     private static final int FULL_PERCENT = 95;
@@ -57,9 +57,7 @@ final class OpenCartons {
         Integer[] bySides = order(Comparator.comparingLong(kind -> -(kind.longest + kind.middle + kind.shortest)));
         this.byWeight = order(Comparator.comparingLong(kind -> -kind.weight));
         this.byRoom = List.of(
-                new Manner(byVolume, Place.SNUGGEST, First.FLAT),
-                new Manner(byVolume, Place.SNUGGEST, First.UPRIGHT),
-                new Manner(bySides, Place.SNUGGEST, First.UPRIGHT));
+                new Manner(byVolume, Place.SNUGGEST, First.FLAT), new Manner(bySides, Place.SNUGGEST, First.UPRIGHT));
     }
 
     /** Those that bear nothing come last: the room over them is lost. */
@@ -123,8 +121,7 @@ final class OpenCartons {
         return List.of(
                 new Manner(byWeight, Place.HEAVIEST, First.FLAT),
                 new Manner(byWeight, Place.SNUGGEST, First.FLAT),
-                byRoom.get(0),
-                byRoom.get(2));
+                byRoom.get(0));
     }
 
     private static long volume(Kind carton) {

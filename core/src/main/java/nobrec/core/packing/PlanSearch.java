@@ -24,6 +24,9 @@ final class PlanSearch {
     /** Of one kind of carton alone, where more are needed than this, filling one after the other finds nothing better. */
     private static final int FEW_PACKAGES = 2;
 
+    /** Of so few pieces the fewest cartons are found by leaving all open alone. */
+    private static final int FEW_PIECES = 50;
+
     /** So often two packages are looked at for what could move between them. */
     private static final int MOST_PAIRS = 3_000;
 
@@ -31,7 +34,7 @@ final class PlanSearch {
     private static final int FOLLOWED_TO_THE_END = 200;
 
     /** So many kinds of carton are tried for cartons that all stay open. */
-    private static final int OPEN_KINDS = 2;
+    private static final int OPEN_KINDS = 1;
 
     private static final int MOST_PACKAGES = 400;
     private static final long THOUSAND = 1000;
@@ -98,14 +101,16 @@ final class PlanSearch {
             return Optional.of(Packed.cheaper(best, open));
         }
         effort.begin(Filler.sum(wanted));
+        if (open != null && kinds.costTheSame() && Filler.sum(wanted) <= FEW_PIECES) {
+            return Optional.of(snug(improved(wanted, Packed.cheaper(best, open))));
+        }
         best = Packed.cheaper(best, oneKindApart(wanted, best));
         best = Packed.cheaper(best, inTurn(wanted, best, open != null && Filler.sum(wanted) > FOLLOWED_TO_THE_END));
         if (best == null && open == null) {
             return Optional.empty();
         }
-        boolean openIsEnough = open != null && kinds.costTheSame() && (best == null || open.cents <= best.cents);
-        Packed improved = best == null || openIsEnough ? null : improved(wanted, best);
-        if (open != null) {
+        Packed improved = best == null ? null : improved(wanted, best);
+        if (open != null && (best == null || open.cents < best.cents)) {
             effort.begin(Filler.sum(wanted));
             improved = Packed.cheaper(improved, improved(wanted, open));
         }
