@@ -2,6 +2,7 @@ import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
 import { useCallback } from "react";
 import { useNavigate, useSearchParams } from "react-router";
 import { answer, api, type Schemas } from "../api/client";
+import { useMay } from "../signin/who";
 import { moment } from "../ui/format";
 import { benchOf, JobLink } from "../ui/JobLink";
 import { Key } from "../ui/Key";
@@ -122,6 +123,10 @@ interface NextProps {
 }
 
 function Next({ row, timeZone, busy, tryAgain }: NextProps) {
+  const may = useMay();
+  if (row.state === "FAILED" && !may("WRITE_BACK")) {
+    return <span className="quiet">waits for the bookkeeper</span>;
+  }
   if (row.state === "FAILED") {
     return (
       <button type="button" className="act" disabled={busy} onClick={() => tryAgain(row.id)}>

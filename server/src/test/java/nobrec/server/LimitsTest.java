@@ -28,8 +28,21 @@ class LimitsTest extends ServerTest {
 
     static String[] texts() {
         return new String[] {
-            "number", "customer", "customer_po", "company", "person", "street", "street2", "town", "state",
-            "postal_code", "country", "phone", "mail", "asked_service", "carrier_account"
+            "number",
+            "customer",
+            "customer_po",
+            "company",
+            "person",
+            "street",
+            "street2",
+            "town",
+            "state",
+            "postal_code",
+            "country",
+            "phone",
+            "mail",
+            "asked_service",
+            "carrier_account"
         };
     }
 

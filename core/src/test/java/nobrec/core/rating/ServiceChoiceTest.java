@@ -98,4 +98,22 @@ class ServiceChoiceTest {
                         .chosen())
                 .contains("NIGHT");
     }
+
+    /** What only lacks a phone number is as early, and as cheap, as it says: another is not called the earliest beside it. */
+    @Test
+    void whatOnlyLacksADatumCountsForCheapestAndEarliest() {
+        Offer lacking = new Offer(
+                NIGHT.service(),
+                NIGHT.currency(),
+                NIGHT.chargeLines(),
+                100,
+                List.of(new Objection.PhoneMissing()),
+                TODAY,
+                TODAY.plusDays(1),
+                0);
+        ServiceChoice choice = ServiceChoice.of(List.of(GROUND, SAVER, lacking), Optional.empty(), "");
+        assertThat(choice.earliest()).contains("NIGHT");
+        assertThat(choice.cheapest()).contains("NIGHT");
+        assertThat(choice.chosen()).contains("GROUND");
+    }
 }

@@ -11,6 +11,9 @@ import nobrec.server.ServerTest;
 import nobrec.server.platform.csv.CsvLimits;
 import nobrec.server.platform.csv.CsvTable;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.springframework.http.HttpStatus;
 import org.springframework.mock.web.MockMultipartFile;
 import org.springframework.test.web.servlet.assertj.MvcTestResult;
 import tools.jackson.databind.JsonNode;
@@ -112,6 +115,30 @@ class RateSheetsTest extends ServerTest {
     private static Tariff read(String csv) {
         CsvTable table = CsvTable.read("x", csv, CsvLimits.RATE_SHEET);
         return RateSheetFile.readOrRefuse("x", table).tariff().orElseThrow();
+    }
+
+    /** Each goes with what is here, or is refused with what it does not go with. */
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "PLV-SAVER|CUR-LTL|Row 1: Curlew Freight LTL is freight, and this is a sheet for parcels.",
+                "PLV-SAVER|NO-SUCH|Row 1: there is no service “NO-SUCH”.",
+                "currency,USD|currency,CAD|It is in CAD; offers are compared in USD.",
+                "zones by,distance|fuel,NO-INDEX;zones by,distance|It names the fuel index “NO-INDEX”, which has no figure for 2027-01-01.",
+            })
+    void aSheetMustGoWithItsServiceCurrencyAndFuel(String good, String bad, String reason) {
+        MvcTestResult refused = readIn(NEXT_YEAR.replace(good, bad.replace(';', '\n')), INES, "COORDINATOR");
+        assertThat(refused).hasStatus(HttpStatus.UNPROCESSABLE_CONTENT);
+        assertThat(json(refused).path("detail").asString()).isEqualTo(reason);
+    }
+
+    @Test
+    void aSheetNeverCountsForShipmentsThatLeft() {
+        ship(weighedJob("T-36", "Plover Saver"));
+        MvcTestResult refused = readIn(NEXT_YEAR.replace("2027-01-01", "2026-12-01"), INES, "COORDINATOR");
+        assertThat(refused).hasStatus(HttpStatus.CONFLICT);
+        assertThat(json(refused).path("detail").asString()).startsWith("Shipments left by PLV-SAVER up to ");
     }
 
     @Test

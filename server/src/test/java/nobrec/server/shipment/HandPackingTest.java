@@ -9,6 +9,7 @@ import java.util.Map;
 import java.util.Random;
 import nobrec.server.ServerTest;
 import org.junit.jupiter.api.Test;
+import org.springframework.http.HttpStatus;
 import org.springframework.test.web.servlet.assertj.MvcTestResult;
 import tools.jackson.databind.JsonNode;
 
@@ -124,6 +125,75 @@ class HandPackingTest extends ServerTest {
         bench = act(bench, "POST", "/moves", move(bench, 0, 6, 2, 1));
         assertThat(bench.path("packages")).hasSize(1);
         assertThat(pieces(bench)).isEqualTo(13);
+    }
+
+    /** One small piece out of a large carton goes into the cheapest that holds it, not into another large one. */
+    @Test
+    void whatIsSplitOffGoesIntoTheCheapestCartonThatHoldsIt() {
+        JsonNode bench = open("HP-SPLIT", 24);
+        String large = packageAt(bench, 0).path("cartonCode").asString();
+        bench = act(bench, "POST", "/packages", Map.of("text", large));
+        int fresh = bench.path("packages").size();
+        bench = act(bench, "POST", "/moves", move(bench, 0, 1, 1, fresh));
+        assertThat(packageAt(bench, fresh - 1).path("cartonCode").asString()).isNotEqualTo(large);
+        assertThat(packageAt(bench, fresh - 1)
+                        .path("contents")
+                        .get(0)
+                        .path("quantity")
+                        .asInt())
+                .isEqualTo(1);
+    }
+
+    @Test
+    void whatStaysAndWhatCameAlongCanBeTakenBack() {
+        JsonNode bench = open("HP-BACK", 6);
+        open("HP-ALONG", 3);
+        bench = act(bench, "POST", "/jobs", Map.of("job", "HP-ALONG"));
+        assertThat(pieces(bench)).isEqualTo(17);
+        bench = act(bench, "POST", "/jobs-out", Map.of("job", "HP-ALONG"));
+        assertThat(bench.path("jobsAlong")).isEmpty();
+        assertThat(pieces(bench)).isEqualTo(10);
+        long line = line(bench, 0);
+        bench = act(bench, "POST", "/left-behind", Map.of("line", line, "quantity", 6));
+        assertThat(pieces(bench)).isEqualTo(4);
+        assertThat(attempt(bench, "POST", "/taken-along", Map.of("line", line, "quantity", 7)))
+                .hasStatus(HttpStatus.UNPROCESSABLE_CONTENT);
+        bench = act(bench, "POST", "/taken-along", Map.of("line", line, "quantity", 6));
+        assertThat(pieces(bench)).isEqualTo(10);
+    }
+
+    @Test
+    void aLookLeavesNoTraceAndShowsWhatTheFirstActWillFind() {
+        bringIn("HP-LOOK", "Plover Ground");
+        JsonNode look = get("/api/shipments?job=HP-LOOK");
+        assertThat(look.path("opened").asBoolean()).isFalse();
+        assertThat(look.path("offers")).isNotEmpty();
+        assertThat(get("/api/work-orders?text=HP-LOOK")
+                        .path("rows")
+                        .get(0)
+                        .path("status")
+                        .asString())
+                .isEqualTo("READY");
+        JsonNode opened = json(send("POST", "/api/shipments", Map.of("job", "HP-LOOK")));
+        assertThat(opened.path("packages")).isEqualTo(look.path("packages"));
+        assertThat(get("/api/shipments?job=HP-LOOK").path("opened").asBoolean()).isTrue();
+    }
+
+    @Test
+    void aWeightFarFromTheExpectedIsConfirmed() {
+        JsonNode bench = open("HP-FAR", 6);
+        MvcTestResult far = attempt(bench, "PUT", "/packages/1/weight", Map.of("text", "2413"));
+        assertThat(far).hasStatus(HttpStatus.CONFLICT);
+        assertThat(json(far).path("detail").asString()).startsWith("2413.00 lb is far from the ");
+        bench = act(bench, "PUT", "/packages/1/weight", Map.of("text", "2413", "sure", true));
+        assertThat(packageAt(bench, 0).path("weight").asString()).isEqualTo("2413.00 lb");
+    }
+
+    @Test
+    void aShipDayYearsAwayIsRefused() {
+        JsonNode bench = open("HP-DAY", 6);
+        assertThat(attempt(bench, "PUT", "/ship-day", Map.of("day", "2400-01-01")))
+                .hasStatus(HttpStatus.UNPROCESSABLE_CONTENT);
     }
 
     @Test
