@@ -135,7 +135,7 @@ class RateSheetsTest extends ServerTest {
 
     @Test
     void aSheetNeverCountsForShipmentsThatLeft() {
-        ship(weighedJob("T-36", "Plover Saver"));
+        ship(weighedJob("RS-36", "Plover Saver"));
         MvcTestResult refused = readIn(NEXT_YEAR.replace("2027-01-01", "2026-12-01"), INES, "COORDINATOR");
         assertThat(refused).hasStatus(HttpStatus.CONFLICT);
         assertThat(json(refused).path("detail").asString()).startsWith("Shipments left by PLV-SAVER up to ");
