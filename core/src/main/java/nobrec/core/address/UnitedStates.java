@@ -9,7 +9,7 @@ import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 
 /**
- * States, territories and military mail of the United States, and the form of their postal codes. Source: USPS Publication 28,
+ * States, territories and military mail of the United States, and the form of their postal codes. Source: postal addressing standards of the United States (Publication 28),
  * appendix B, from memory.
  */
 public final class UnitedStates {

@@ -1,6 +1,5 @@
 package nobrec.core.limit;
 
-import java.math.BigDecimal;
 import java.time.LocalDate;
 import nobrec.core.measure.Length;
 import nobrec.core.measure.LengthUnit;
@@ -61,9 +60,6 @@ public final class Limits {
 
     /** Cents of one amount of money: 9,999,999.99. */
     public static final long CENTS = 999_999_999;
-
-    /** Per cent with three places; a discount takes no more than everything. */
-    public static final BigDecimal PER_CENT = new BigDecimal("100");
 
     public static final int DIVISOR = 100_000;
 

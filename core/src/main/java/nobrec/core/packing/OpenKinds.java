@@ -56,11 +56,10 @@ final class OpenKinds {
     }
 
     /**
-     * Kinds of carton in the order in which they are to be opened: first each of the best in turn, then the others by their
-     * price. None when there are pieces that no kind takes.
+     * Kinds of carton in the order in which they are to be opened: the cheapest for its room that takes more than half of all
+     * first, then the others by their price. None when there are pieces that no kind takes.
      */
-    List<List<OpenCartons.Kind>> preferred(int most) {
-        long greatest = rated.stream().mapToLong(Rated::held).max().orElse(0);
+    List<OpenCartons.Kind> preferred() {
         List<Rated> byPrice = rated.stream()
                 .sorted(Comparator.comparingDouble(Rated::price).thenComparingInt(Rated::carton))
                 .toList();
@@ -71,11 +70,12 @@ final class OpenKinds {
                 return List.of();
             }
         }
+        long greatest = rated.stream().mapToLong(Rated::held).max().orElse(0);
         return byPrice.stream()
                 .filter(each -> each.held > greatest / 2)
-                .limit(most)
+                .findFirst()
                 .map(best -> first(kind(best), kinds))
-                .toList();
+                .orElse(List.of());
     }
 
     private OpenCartons.Kind kind(Rated each) {

@@ -13,8 +13,7 @@ import nobrec.core.measure.Weight;
 
 /**
  * The choice among cartons and splits for one service: everything in one carton; then, while another package could still pay,
- * cartons that all stay open, and, where few packages are needed, cartons filled one after the other with the most promising ways
- * kept side by side; then pieces moved between packages while that saves.
+ * cartons that all stay open, and cartons filled one after the other with the most promising ways kept side by side; then pieces moved between packages while that saves.
  */
 final class PlanSearch {
 
@@ -32,9 +31,6 @@ final class PlanSearch {
 
     /** Up to so many pieces the best way of filling cartons in turn is followed to its end, whatever the effort. */
     private static final int FOLLOWED_TO_THE_END = 200;
-
-    /** So many kinds of carton are tried for cartons that all stay open. */
-    private static final int OPEN_KINDS = 1;
 
     private static final int MOST_PACKAGES = 400;
     private static final long THOUSAND = 1000;
@@ -129,25 +125,29 @@ final class PlanSearch {
         return rearranged(best);
     }
 
-    /** The cheapest by cartons that all stay open, each then in the cheapest that holds what is in it. */
+    /** Cartons that all stay open, each then in the cheapest that holds what is in it; null where that is not possible. */
     private Packed allOpen(int[] wanted, OpenKinds kinds) {
-        Packed best = null;
-        for (List<OpenCartons.Kind> preferred : kinds.preferred(OPEN_KINDS)) {
-            List<Choice> choices = new ArrayList<>();
-            for (OpenCartons.Open open : new OpenCartons(fits.kinds(), effort).fewest(wanted, preferred)) {
-                int carton = open.kind().carton();
-                int[] counts = open.load().counts();
-                long cents = loaded(new Priced(carton, cents(carton, counts)), counts, open.load());
-                choices.add(cheapestFor(counts, cents).orElseGet(() -> new Choice(carton, counts, open.load(), cents)));
-            }
-            if (choices.stream().noneMatch(choice -> choice.cents == PackageCost.NOT_TAKEN)) {
-                best = Packed.cheaper(best, Packed.of(choices));
-            }
-            if (best != null && effort.isSpent()) {
-                return best;
-            }
-        }
-        return best;
+        List<OpenCartons.Kind> preferred = kinds.preferred();
+        return preferred.isEmpty()
+                ? null
+                : taken(new OpenCartons(fits.kinds(), effort)
+                        .fewest(wanted, preferred).stream()
+                                .map(this::choice)
+                                .map(here ->
+                                        cheapestFor(here.counts, here.cents).orElse(here))
+                                .toList());
+    }
+
+    private Choice choice(OpenCartons.Open open) {
+        int carton = open.kind().carton();
+        int[] counts = open.load().counts();
+        return new Choice(
+                carton, counts, open.load(), loaded(new Priced(carton, cents(carton, counts)), counts, open.load()));
+    }
+
+    /** Null when the service does not take one of them. */
+    private static Packed taken(List<Choice> choices) {
+        return choices.stream().anyMatch(choice -> choice.cents == PackageCost.NOT_TAKEN) ? null : Packed.of(choices);
     }
 
     static boolean isBulk(int[] wanted) {
@@ -234,23 +234,21 @@ final class PlanSearch {
     }
 
     private Optional<Packed> inOnePass(int[] wanted) {
-        List<List<OpenCartons.Kind>> preferred = new OpenKinds(fits, cost, wanted).preferred(1);
-        if (preferred.isEmpty()) {
-            return Optional.empty();
-        }
-        List<Choice> choices = new ArrayList<>();
-        for (OpenCartons.Open open :
-                new OpenCartons(fits.kinds(), effort).inOnePass(wanted, preferred.get(0), OPEN_IN_BULK)) {
-            int carton = open.kind().carton();
-            int[] counts = open.load().counts();
-            long cents = loaded(new Priced(carton, cents(carton, counts)), counts, open.load());
-            Choice here = new Choice(carton, counts, open.load(), cents);
-            // Less than half full: a smaller one may hold it.
-            boolean roomy = open.load().volume() < open.load().roomLeft();
-            choices.add(roomy ? firstThatHolds(counts, cents, fits::once).orElse(here) : here);
-        }
-        boolean taken = choices.stream().noneMatch(choice -> choice.cents == PackageCost.NOT_TAKEN);
-        return taken ? Optional.of(Packed.of(choices)) : Optional.empty();
+        List<OpenCartons.Kind> preferred = new OpenKinds(fits, cost, wanted).preferred();
+        return preferred.isEmpty()
+                ? Optional.empty()
+                : Optional.ofNullable(taken(new OpenCartons(fits.kinds(), effort)
+                        .inOnePass(wanted, preferred, OPEN_IN_BULK).stream()
+                                .map(this::choice)
+                                .map(this::inSmaller)
+                                .toList()));
+    }
+
+    /** What fills less than half of its carton may go into a smaller one. */
+    private Choice inSmaller(Choice here) {
+        return here.load.volume() < here.load.roomLeft()
+                ? firstThatHolds(here.counts, here.cents, fits::once).orElse(here)
+                : here;
     }
 
     /** Whether some carton takes such a piece in this service. */

@@ -67,7 +67,7 @@ class AddressCheckTest {
                 .isEmpty();
     }
 
-    /** Source: USPS Publication 28, appendix B, from memory. */
+    /** Source: postal addressing standards of the United States (Publication 28), appendix B, from memory. */
     @ParameterizedTest
     @CsvSource({
         "APO, AE, 09012, true",
