@@ -5,10 +5,10 @@ import java.util.Arrays;
 import java.util.List;
 import nobrec.core.rating.ChargeBasis;
 import nobrec.core.rating.ChargeLine;
-import nobrec.core.rating.Discounts.Discount;
+import nobrec.core.ratesheet.Discounts.Discount;
 import nobrec.core.rating.Offer;
-import nobrec.core.rating.PriceTable;
-import nobrec.core.rating.RateSheet;
+import nobrec.core.ratesheet.PriceTable;
+import nobrec.core.ratesheet.RateSheet;
 import nobrec.core.rating.Rating.Prices;
 
 /**

@@ -9,13 +9,13 @@ import java.util.List;
 import java.util.Random;
 import nobrec.core.measure.Size;
 import nobrec.core.measure.Weight;
-import nobrec.core.packing.CartonType;
+import nobrec.core.carton.CartonType;
 import nobrec.core.packing.DemoStock;
-import nobrec.core.packing.Handling;
-import nobrec.core.packing.PackItem;
+import nobrec.core.item.Handling;
+import nobrec.core.item.PackItem;
 import nobrec.core.packing.PackPlanner;
-import nobrec.core.packing.PackageCost;
-import nobrec.core.packing.PackingEffort;
+import nobrec.core.carton.PackageCost;
+import nobrec.core.packing.search.PackingEffort;
 import nobrec.core.packing.PackingLibrary;
 import nobrec.core.packing.RandomBoxes;
 

@@ -13,10 +13,10 @@ import nobrec.core.measure.Size;
 import nobrec.core.measure.Weight;
 import nobrec.core.measure.WeightUnit;
 import nobrec.core.packing.DemoStock;
-import nobrec.core.packing.Handling;
-import nobrec.core.packing.PackItem;
+import nobrec.core.item.Handling;
+import nobrec.core.item.PackItem;
 import nobrec.core.packing.PackPlanner;
-import nobrec.core.packing.PackingEffort;
+import nobrec.core.packing.search.PackingEffort;
 import nobrec.core.rating.DemoRates;
 
 /** Plans of very many pieces in a machine of its own that has 64 MB of memory in all. */

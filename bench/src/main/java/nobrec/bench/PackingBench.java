@@ -10,16 +10,16 @@ import java.util.Random;
 import java.util.function.ToLongFunction;
 import nobrec.core.measure.LengthUnit;
 import nobrec.core.measure.Size;
-import nobrec.core.packing.CartonKind;
-import nobrec.core.packing.CartonType;
+import nobrec.core.carton.CartonKind;
+import nobrec.core.carton.CartonType;
 import nobrec.core.packing.CutUpBox;
 import nobrec.core.packing.DemoStock;
-import nobrec.core.packing.PackItem;
+import nobrec.core.item.PackItem;
 import nobrec.core.packing.PackPlanner;
-import nobrec.core.packing.PackingEffort;
+import nobrec.core.packing.search.PackingEffort;
 import nobrec.core.packing.PackingLibrary;
 import nobrec.core.rating.DemoRates;
-import nobrec.core.rating.Tariff;
+import nobrec.core.ratesheet.Tariff;
 
 /** Plans of random orders beside the packing library's for the same pieces and cartons, one after the other in one run. */
 final class PackingBench {

@@ -8,8 +8,8 @@ import java.util.Optional;
 import nobrec.core.calendar.Pickup;
 import nobrec.core.calendar.WorkingDays;
 import nobrec.core.limit.Limits;
-import nobrec.core.rating.Destination;
-import nobrec.core.rating.Service;
+import nobrec.core.service.Destination;
+import nobrec.core.service.Service;
 
 /**
  * Which departure a job that is not yet shipped needs.

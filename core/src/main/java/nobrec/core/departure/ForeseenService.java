@@ -4,8 +4,8 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import nobrec.core.address.PlaceKind;
-import nobrec.core.packing.CartonKind;
-import nobrec.core.rating.Service;
+import nobrec.core.carton.CartonKind;
+import nobrec.core.service.Service;
 
 /** Which service a job would go by, before it is packed and can be priced. */
 public final class ForeseenService {

@@ -11,10 +11,11 @@ import java.util.Set;
 import java.util.stream.Collectors;
 import nobrec.core.address.PostalAddress;
 import nobrec.core.charging.FreightTerms;
+import nobrec.core.item.FreightClass;
+import nobrec.core.item.GoodsClass;
+import nobrec.core.item.Handling;
+import nobrec.core.item.LineGoods;
 import nobrec.core.limit.Limits;
-import nobrec.core.packing.Handling;
-import nobrec.core.rating.FreightClass;
-import nobrec.core.rating.GoodsClass;
 
 /** A work order while its rows come in: the first row gives the head, each row a line. */
 final class OrderBeingRead {

@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.function.Function;
 import nobrec.core.address.Countries;
+import nobrec.core.item.LotShare;
 import nobrec.core.limit.Limits;
 import nobrec.core.measure.Size;
 import nobrec.core.measure.Weight;
@@ -16,7 +17,6 @@ import nobrec.core.notation.FigureText;
 import nobrec.core.notation.MeasureText;
 import nobrec.core.notation.MoneyText;
 import nobrec.core.notation.Reading;
-import nobrec.core.packing.LotShare;
 
 /** The cells of one row, read by a layout; what cannot be read is added to the faults and counts as missing. */
 final class RowCells {

@@ -5,10 +5,11 @@ import java.util.List;
 import java.util.Optional;
 import nobrec.core.address.PostalAddress;
 import nobrec.core.charging.FreightTerms;
+import nobrec.core.item.Handling;
+import nobrec.core.item.LineGoods;
+import nobrec.core.item.LotShare;
 import nobrec.core.measure.Size;
 import nobrec.core.measure.Weight;
-import nobrec.core.packing.Handling;
-import nobrec.core.packing.LotShare;
 
 /**
  * A work order as read from a source, not yet kept.

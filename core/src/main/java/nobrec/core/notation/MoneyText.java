@@ -31,4 +31,9 @@ public final class MoneyText {
                 ? Reading.refused(Quoted.of(text) + " is more than 9,999,999.99.", "Check the figure.")
                 : Reading.of(cents.longValueExact());
     }
+
+    /** Cents as an amount with two places: {@code 18.42}. */
+    public static String showCents(long cents) {
+        return BigDecimal.valueOf(cents, CENT_PLACES).toPlainString();
+    }
 }

@@ -3,11 +3,11 @@ package nobrec.core.notation;
 import nobrec.core.limit.Limits;
 
 /** What somebody wrote, in quotes and short enough to be said back. */
-final class Quoted {
+public final class Quoted {
 
     private Quoted() {}
 
-    static String of(String text) {
+    public static String of(String text) {
         String stripped = text.strip();
         return "“"
                 + (stripped.length() <= Limits.FIGURE_TEXT

@@ -7,12 +7,20 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
+import nobrec.core.carton.CartonKind;
+import nobrec.core.carton.CartonType;
+import nobrec.core.carton.PackageCost;
+import nobrec.core.carton.Placement;
+import nobrec.core.carton.Placement.CartonOnPallet;
+import nobrec.core.item.Handling;
+import nobrec.core.item.LotShare;
+import nobrec.core.item.PackItem;
 import nobrec.core.measure.Weight;
 import nobrec.core.measure.WeightUnit;
 import nobrec.core.packing.PackPlan.Content;
 import nobrec.core.packing.PackPlan.PlannedPackage;
 import nobrec.core.packing.PackPlanner.Proposal;
-import nobrec.core.packing.Placement.CartonOnPallet;
+import nobrec.core.packing.search.PackingEffort;
 
 /**
  * Freight: small pieces into cartons of the least cost, then these cartons and the loose pieces onto pallets or into crates.

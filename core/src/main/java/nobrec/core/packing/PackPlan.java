@@ -2,6 +2,9 @@ package nobrec.core.packing;
 
 import java.util.List;
 import java.util.Optional;
+import nobrec.core.carton.CartonType;
+import nobrec.core.carton.Placement;
+import nobrec.core.item.LotShare;
 import nobrec.core.measure.Weight;
 
 /** The proposal of packages for a shipment. */

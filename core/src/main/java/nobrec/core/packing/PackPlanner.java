@@ -8,12 +8,24 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import nobrec.core.carton.CartonKind;
+import nobrec.core.carton.CartonType;
+import nobrec.core.carton.PackageCost;
+import nobrec.core.carton.Placement;
+import nobrec.core.item.LotShare;
+import nobrec.core.item.PackItem;
 import nobrec.core.measure.LengthUnit;
 import nobrec.core.measure.Weight;
 import nobrec.core.packing.PackPlan.Content;
 import nobrec.core.packing.PackPlan.PlannedPackage;
-import nobrec.core.packing.PlanSearch.Choice;
-import nobrec.core.packing.PlanSearch.Packed;
+import nobrec.core.packing.search.Filler;
+import nobrec.core.packing.search.Fits;
+import nobrec.core.packing.search.Load;
+import nobrec.core.packing.search.Packed;
+import nobrec.core.packing.search.Packed.Choice;
+import nobrec.core.packing.search.PackingEffort;
+import nobrec.core.packing.search.PieceKind;
+import nobrec.core.packing.search.PlanSearch;
 
 /**
  * Proposes the packages of a shipment. Where every size is known, the cartons and splits that make the shipment cheapest in

@@ -6,6 +6,7 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.Collectors;
+import nobrec.core.item.PackItem;
 import nobrec.core.measure.UnitSystem;
 import nobrec.core.measure.Weight;
 import nobrec.core.measure.WeightUnit;

@@ -5,6 +5,12 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import nobrec.core.measure.Weight;
+import nobrec.core.ratesheet.FuelIndex;
+import nobrec.core.ratesheet.Surcharge;
+import nobrec.core.ratesheet.SurchargeAmount;
+import nobrec.core.ratesheet.Surcharges;
+import nobrec.core.service.RatedPackage;
+import nobrec.core.service.RatedShipment;
 
 /** The charge lines of one offer after the other while they are drawn up: base charges first, then surcharges, then fuel. */
 final class Bill {

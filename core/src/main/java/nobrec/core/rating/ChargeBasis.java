@@ -1,10 +1,17 @@
 package nobrec.core.rating;
 
+import nobrec.core.item.FreightClass;
 import nobrec.core.measure.Size;
 import nobrec.core.measure.UnitSystem;
 import nobrec.core.measure.Weight;
 import nobrec.core.notation.MeasureText;
-import nobrec.core.rating.ShipmentToRate.PackageToRate;
+import nobrec.core.notation.MoneyText;
+import nobrec.core.ratesheet.FuelIndex;
+import nobrec.core.ratesheet.RateSheet;
+import nobrec.core.ratesheet.Surcharge;
+import nobrec.core.ratesheet.SurchargeAmount;
+import nobrec.core.service.BillableWeight;
+import nobrec.core.service.ShipmentToRate.PackageToRate;
 
 /** The rule behind a charge line and its figures; the sentence for people is made here and nowhere else. */
 public sealed interface ChargeBasis {
@@ -33,7 +40,7 @@ public sealed interface ChargeBasis {
             String billed = MeasureText.showSteps(billable.billed(), step, units);
             String above = sheet.isAboveBreaks(billable.billed())
                     ? ", above the last break "
-                            + ChargeLine.show(sheet.aboveCents().get(zone)) + " for each "
+                            + MoneyText.showCents(sheet.aboveCents().get(zone)) + " for each "
                             + MeasureText.showSteps(step, step, units)
                     : "";
             return rule + own + ", " + bySize(step, units) + "; billed " + billed + " in zone "
@@ -69,7 +76,7 @@ public sealed interface ChargeBasis {
 
         @Override
         public String sentence(UnitSystem units) {
-            return FuelIndex.show(thousandths) + " off " + ChargeLine.show(baseCents) + ", to the nearest cent.";
+            return FuelIndex.show(thousandths) + " off " + MoneyText.showCents(baseCents) + ", to the nearest cent.";
         }
     }
 
@@ -81,8 +88,8 @@ public sealed interface ChargeBasis {
 
         @Override
         public String sentence(UnitSystem units) {
-            return "Raises " + ChargeLine.show(withoutCents) + " to the sheet's minimum of "
-                    + ChargeLine.show(leastCents) + ".";
+            return "Raises " + MoneyText.showCents(withoutCents) + " to the sheet's minimum of "
+                    + MoneyText.showCents(leastCents) + ".";
         }
     }
 
@@ -114,7 +121,7 @@ public sealed interface ChargeBasis {
         public String sentence(UnitSystem units) {
             return "Class " + freightClass + (given ? " as given" : " by density") + ": "
                     + MeasureText.showPlain(weight, UnitSystem.POUND_INCH) + " at "
-                    + ChargeLine.show(centsPerHundredweight) + " per hundred lb, the rate from "
+                    + MoneyText.showCents(centsPerHundredweight) + " per hundred lb, the rate from "
                     + MeasureText.showPlain(breakFrom, UnitSystem.POUND_INCH) + " on.";
         }
     }
@@ -130,9 +137,9 @@ public sealed interface ChargeBasis {
         @Override
         public String sentence(UnitSystem units) {
             return MeasureText.showPlain(weight, UnitSystem.POUND_INCH) + " more are billed, at "
-                    + ChargeLine.show(centsPerHundredweight) + " per hundred lb of class " + freightClass
+                    + MoneyText.showCents(centsPerHundredweight) + " per hundred lb of class " + freightClass
                     + ", to reach the rates from " + MeasureText.showPlain(breakFrom, UnitSystem.POUND_INCH)
-                    + " on: that saves " + ChargeLine.show(savedCents) + ".";
+                    + " on: that saves " + MoneyText.showCents(savedCents) + ".";
         }
     }
 
@@ -144,7 +151,7 @@ public sealed interface ChargeBasis {
 
         @Override
         public String sentence(UnitSystem units) {
-            return FuelIndex.show(thousandths) + " of " + ChargeLine.show(baseCents)
+            return FuelIndex.show(thousandths) + " of " + MoneyText.showCents(baseCents)
                     + " (base rate, and the surcharges that bear fuel) by index " + index + ", to the nearest cent.";
         }
     }

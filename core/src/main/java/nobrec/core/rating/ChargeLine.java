@@ -1,6 +1,5 @@
 package nobrec.core.rating;
 
-import java.math.BigDecimal;
 import java.util.Optional;
 import org.joda.money.CurrencyUnit;
 import org.joda.money.Money;
@@ -22,10 +21,5 @@ public record ChargeLine(int packageNumber, long cents, ChargeBasis basis) {
 
     public Money amount(CurrencyUnit currency) {
         return Money.ofMinor(currency, cents);
-    }
-
-    /** Cents as an amount with two places. */
-    static String show(long cents) {
-        return BigDecimal.valueOf(cents, 2).toPlainString();
     }
 }

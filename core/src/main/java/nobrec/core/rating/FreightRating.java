@@ -5,10 +5,15 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.TreeMap;
+import nobrec.core.item.FreightClass;
 import nobrec.core.measure.Weight;
 import nobrec.core.measure.WeightUnit;
-import nobrec.core.rating.ShipmentToRate.GoodsOfClass;
-import nobrec.core.rating.ShipmentToRate.PackageToRate;
+import nobrec.core.ratesheet.FreightSheet;
+import nobrec.core.ratesheet.FuelIndex;
+import nobrec.core.service.Objection;
+import nobrec.core.service.RatedPackage;
+import nobrec.core.service.ShipmentToRate.GoodsOfClass;
+import nobrec.core.service.ShipmentToRate.PackageToRate;
 
 /**
  * The line-haul of a freight shipment: the weight of each class at its rate per hundredweight in the break of the whole

@@ -3,6 +3,8 @@ package nobrec.core.rating;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
+import nobrec.core.service.Objection;
+import nobrec.core.service.Service;
 import org.joda.money.CurrencyUnit;
 import org.joda.money.Money;
 

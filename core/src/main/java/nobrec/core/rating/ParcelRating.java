@@ -2,7 +2,12 @@ package nobrec.core.rating;
 
 import java.util.List;
 import nobrec.core.measure.Weight;
-import nobrec.core.rating.ShipmentToRate.PackageToRate;
+import nobrec.core.ratesheet.FuelIndex;
+import nobrec.core.ratesheet.RateSheet;
+import nobrec.core.service.BillableWeight;
+import nobrec.core.service.Objection;
+import nobrec.core.service.RatedPackage;
+import nobrec.core.service.ShipmentToRate.PackageToRate;
 
 /** The base charges of a parcel shipment: each package by its billable weight, less discount, not below the minimum. */
 final class ParcelRating {

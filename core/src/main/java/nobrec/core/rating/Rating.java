@@ -6,7 +6,18 @@ import java.util.List;
 import java.util.Optional;
 import nobrec.core.calendar.Pickup;
 import nobrec.core.calendar.WorkingDays;
-import nobrec.core.rating.ShipmentToRate.PackageToRate;
+import nobrec.core.ratesheet.FreightSheet;
+import nobrec.core.ratesheet.FuelIndex;
+import nobrec.core.ratesheet.RateSheet;
+import nobrec.core.ratesheet.Tariff;
+import nobrec.core.ratesheet.Zoning;
+import nobrec.core.service.Allowance;
+import nobrec.core.service.Extra;
+import nobrec.core.service.Objection;
+import nobrec.core.service.RatedShipment;
+import nobrec.core.service.Service;
+import nobrec.core.service.ShipmentToRate;
+import nobrec.core.service.ShipmentToRate.PackageToRate;
 import org.joda.money.CurrencyUnit;
 
 /**

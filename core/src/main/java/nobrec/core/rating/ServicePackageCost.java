@@ -6,15 +6,18 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import nobrec.core.calendar.Pickup;
+import nobrec.core.carton.CartonKind;
+import nobrec.core.carton.CartonType;
+import nobrec.core.carton.PackageCost;
 import nobrec.core.measure.Length;
 import nobrec.core.measure.Size;
 import nobrec.core.measure.Weight;
-import nobrec.core.packing.CartonKind;
-import nobrec.core.packing.CartonType;
-import nobrec.core.packing.PackageCost;
+import nobrec.core.ratesheet.RateSheet;
 import nobrec.core.rating.Rating.Prices;
-import nobrec.core.rating.ShipmentToRate.GoodsOfClass;
-import nobrec.core.rating.ShipmentToRate.PackageToRate;
+import nobrec.core.service.Service;
+import nobrec.core.service.ShipmentToRate;
+import nobrec.core.service.ShipmentToRate.GoodsOfClass;
+import nobrec.core.service.ShipmentToRate.PackageToRate;
 import org.joda.money.CurrencyUnit;
 
 /**

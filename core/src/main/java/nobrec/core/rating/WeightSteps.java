@@ -2,6 +2,10 @@ package nobrec.core.rating;
 
 import java.util.stream.LongStream;
 import nobrec.core.measure.Weight;
+import nobrec.core.ratesheet.RateSheet;
+import nobrec.core.ratesheet.Surcharge;
+import nobrec.core.ratesheet.SurchargeCondition;
+import nobrec.core.service.Figures;
 
 /**
  * The steps of weight within which a package of one size has one price: those of the sheet, but for the ones in which a limit

@@ -17,13 +17,13 @@ import nobrec.core.charging.FreightTerms;
 import nobrec.core.limit.Limits;
 import nobrec.core.measure.UnitSystem;
 import nobrec.core.notation.Reading;
-import nobrec.core.rating.Carrier;
-import nobrec.core.rating.Objection;
 import nobrec.core.rating.Offer;
-import nobrec.core.rating.ShipmentToRate.PackageToRate;
 import nobrec.core.readiness.ReadyCheck.Mend;
 import nobrec.core.readiness.ReadyCheck.Subject;
 import nobrec.core.readiness.ReadyCheck.Verdict;
+import nobrec.core.service.Carrier;
+import nobrec.core.service.Objection;
+import nobrec.core.service.ShipmentToRate.PackageToRate;
 
 /** Looks at everything that must be right before a shipment goes. */
 public final class ReadyChecks {

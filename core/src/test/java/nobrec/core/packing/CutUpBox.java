@@ -4,6 +4,8 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.Random;
+import nobrec.core.item.Handling;
+import nobrec.core.item.PackItem;
 import nobrec.core.measure.Length;
 import nobrec.core.measure.Size;
 

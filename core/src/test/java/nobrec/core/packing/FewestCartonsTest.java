@@ -3,6 +3,9 @@ package nobrec.core.packing;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.List;
+import nobrec.core.carton.CartonType;
+import nobrec.core.item.PackItem;
+import nobrec.core.packing.search.PackingEffort;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 

@@ -3,6 +3,8 @@ package nobrec.core.packing;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.Random;
+import nobrec.core.packing.search.FreeRoom;
+import nobrec.core.packing.search.LeastPiece;
 import org.junit.jupiter.api.Test;
 
 /** The room that is left in a box, held against a grid in which each cell is filled or empty. */

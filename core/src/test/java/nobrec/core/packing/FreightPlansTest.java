@@ -8,9 +8,16 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Random;
+import nobrec.core.carton.CartonKind;
+import nobrec.core.carton.CartonType;
+import nobrec.core.carton.PackageCost;
+import nobrec.core.carton.Placement;
+import nobrec.core.item.Handling;
+import nobrec.core.item.PackItem;
 import nobrec.core.measure.Size;
 import nobrec.core.measure.Weight;
 import nobrec.core.packing.PackPlan.PlannedPackage;
+import nobrec.core.packing.search.PackingEffort;
 import org.junit.jupiter.api.Test;
 
 /** Random orders onto pallets and into crates: every piece once, nothing overlaps or stands out, no limit is passed. */

@@ -8,11 +8,15 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Random;
+import nobrec.core.item.Handling;
+import nobrec.core.item.LotShare;
+import nobrec.core.item.PackItem;
 import nobrec.core.measure.LengthUnit;
 import nobrec.core.measure.Size;
 import nobrec.core.measure.Weight;
 import nobrec.core.measure.WeightUnit;
 import nobrec.core.packing.PackPlan.Content;
+import nobrec.core.packing.search.PackingEffort;
 import nobrec.core.rating.DemoRates;
 import org.junit.jupiter.api.Test;
 

@@ -4,10 +4,17 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.List;
 import java.util.Optional;
+import nobrec.core.carton.CartonKind;
+import nobrec.core.carton.CartonType;
+import nobrec.core.carton.Placement;
+import nobrec.core.item.Handling;
+import nobrec.core.item.LotShare;
+import nobrec.core.item.PackItem;
 import nobrec.core.measure.LengthUnit;
 import nobrec.core.measure.Size;
 import nobrec.core.measure.Weight;
 import nobrec.core.packing.PackPlan.PlannedPackage;
+import nobrec.core.packing.search.PackingEffort;
 import org.joda.money.CurrencyUnit;
 import org.joda.money.Money;
 import org.junit.jupiter.api.Test;

@@ -8,6 +8,8 @@ import com.github.skjolber.packing.api.StackableItem;
 import com.github.skjolber.packing.packer.plain.PlainPackager;
 import java.util.Comparator;
 import java.util.List;
+import nobrec.core.carton.CartonType;
+import nobrec.core.item.PackItem;
 import nobrec.core.measure.Length;
 import nobrec.core.measure.LengthUnit;
 import nobrec.core.measure.Size;

@@ -7,9 +7,16 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.Random;
+import nobrec.core.carton.CartonType;
+import nobrec.core.carton.PackageCost;
+import nobrec.core.item.PackItem;
 import nobrec.core.measure.LengthUnit;
 import nobrec.core.measure.Size;
 import nobrec.core.measure.Weight;
+import nobrec.core.packing.search.Filler;
+import nobrec.core.packing.search.Fits;
+import nobrec.core.packing.search.PackingEffort;
+import nobrec.core.packing.search.PieceKind;
 import nobrec.core.rating.DemoRates;
 import org.junit.jupiter.api.Test;
 

@@ -1,5 +1,7 @@
 package nobrec.core.packing;
 
+import nobrec.core.carton.CartonType;
+import nobrec.core.carton.PackageCost;
 import nobrec.core.measure.LengthUnit;
 import nobrec.core.measure.Size;
 import nobrec.core.measure.Weight;

@@ -6,6 +6,8 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.Stream;
+import nobrec.core.carton.Placement;
+import nobrec.core.item.PackItem;
 import nobrec.core.measure.Length;
 import nobrec.core.measure.Size;
 

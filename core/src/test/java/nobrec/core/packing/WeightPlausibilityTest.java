@@ -5,6 +5,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import nobrec.core.item.Handling;
+import nobrec.core.item.PackItem;
 import nobrec.core.measure.UnitSystem;
 import nobrec.core.packing.WeightPlausibility.Explanation;
 import org.junit.jupiter.api.Test;

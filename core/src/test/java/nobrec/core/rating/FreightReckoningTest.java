@@ -16,9 +16,11 @@ import java.util.Optional;
 import java.util.Random;
 import java.util.Set;
 import java.util.TreeMap;
+import nobrec.core.item.FreightClass;
 import nobrec.core.measure.WeightUnit;
-import nobrec.core.rating.ShipmentToRate.GoodsOfClass;
-import nobrec.core.rating.ShipmentToRate.PackageToRate;
+import nobrec.core.ratesheet.Tariff;
+import nobrec.core.service.ShipmentToRate.GoodsOfClass;
+import nobrec.core.service.ShipmentToRate.PackageToRate;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
 

@@ -10,9 +10,14 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import nobrec.core.address.PlaceKind;
+import nobrec.core.carton.CartonKind;
 import nobrec.core.measure.UnitSystem;
-import nobrec.core.packing.CartonKind;
-import nobrec.core.rating.ShipmentToRate.PackageToRate;
+import nobrec.core.ratesheet.Tariff;
+import nobrec.core.service.Destination;
+import nobrec.core.service.Extra;
+import nobrec.core.service.Objection;
+import nobrec.core.service.ShipmentToRate.PackageToRate;
+import nobrec.core.service.Zone;
 import org.junit.jupiter.api.Test;
 
 /** A small parcel sheet whose figures were worked out by hand, on paper. */

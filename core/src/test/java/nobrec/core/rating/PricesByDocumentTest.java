@@ -12,8 +12,12 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
-import nobrec.core.rating.ShipmentToRate.GoodsOfClass;
-import nobrec.core.rating.ShipmentToRate.PackageToRate;
+import nobrec.core.item.FreightClass;
+import nobrec.core.ratesheet.Tariff;
+import nobrec.core.service.Extra;
+import nobrec.core.service.ShipmentToRate;
+import nobrec.core.service.ShipmentToRate.GoodsOfClass;
+import nobrec.core.service.ShipmentToRate.PackageToRate;
 import org.junit.jupiter.api.Test;
 
 /** The shipments that docs/rate-sheets.md prices by hand, from nothing but its own words: the code agrees with the document. */

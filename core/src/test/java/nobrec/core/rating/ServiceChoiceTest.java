@@ -8,7 +8,9 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import nobrec.core.address.PlaceKind;
-import nobrec.core.packing.CartonKind;
+import nobrec.core.carton.CartonKind;
+import nobrec.core.service.Objection;
+import nobrec.core.service.Service;
 import org.joda.money.CurrencyUnit;
 import org.junit.jupiter.api.Test;
 

@@ -4,10 +4,11 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.List;
 import java.util.Random;
+import nobrec.core.carton.CartonType;
+import nobrec.core.carton.PackageCost;
 import nobrec.core.measure.Weight;
-import nobrec.core.packing.CartonType;
 import nobrec.core.packing.DemoStock;
-import nobrec.core.packing.PackageCost;
+import nobrec.core.ratesheet.Tariff;
 import org.junit.jupiter.api.Test;
 
 class ServicePackageCostTest {

@@ -6,7 +6,7 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.TreeMap;
 import nobrec.core.address.PostalAddress;
-import nobrec.core.rating.Carrier;
+import nobrec.core.service.Carrier;
 import nobrec.server.platform.Shortened;
 import nobrec.server.platform.outside.OutsideAnswer;
 import nobrec.server.platform.outside.OutsideCalls;

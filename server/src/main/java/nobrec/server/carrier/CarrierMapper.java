@@ -1,7 +1,7 @@
 package nobrec.server.carrier;
 
 import java.util.List;
-import nobrec.core.rating.Carrier;
+import nobrec.core.service.Carrier;
 import org.apache.ibatis.annotations.Mapper;
 
 @Mapper

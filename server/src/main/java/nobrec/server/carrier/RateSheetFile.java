@@ -9,15 +9,15 @@ import java.util.Optional;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 import nobrec.core.notation.DecimalMark;
-import nobrec.core.rating.Tariff;
-import nobrec.core.tariff.RateSheetReader;
-import nobrec.core.tariff.RateSheetWriter;
-import nobrec.core.tariff.SheetFault;
-import nobrec.core.tariff.SheetReading;
+import nobrec.core.ratesheet.Tariff;
+import nobrec.core.ratesheet.file.RateSheetReader;
+import nobrec.core.ratesheet.file.RateSheetWriter;
+import nobrec.core.ratesheet.file.SheetFault;
+import nobrec.core.ratesheet.file.SheetReading;
+import nobrec.core.refusal.Refusal;
 import nobrec.server.platform.csv.CsvLimits;
 import nobrec.server.platform.csv.CsvTable;
 import nobrec.server.platform.csv.UploadedFile;
-import nobrec.server.platform.problem.Refusal;
 
 /** Rate sheets as CSV (RFC 4180). */
 final class RateSheetFile {

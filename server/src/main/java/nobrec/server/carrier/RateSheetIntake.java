@@ -3,15 +3,16 @@ package nobrec.server.carrier;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.util.Optional;
-import nobrec.core.rating.FreightSheet;
-import nobrec.core.rating.Service;
-import nobrec.core.rating.Tariff;
-import nobrec.core.tariff.SheetReading;
+import nobrec.core.ratesheet.FreightSheet;
+import nobrec.core.ratesheet.Tariff;
+import nobrec.core.ratesheet.file.SheetReading;
+import nobrec.core.refusal.Refusal;
+import nobrec.core.service.Service;
 import nobrec.server.platform.Moneys;
 import nobrec.server.platform.SetUpVersion;
 import nobrec.server.platform.csv.CsvTable;
 import nobrec.server.platform.csv.UploadedFile;
-import nobrec.server.platform.problem.Refusal;
+import nobrec.server.shipment.Shipments;
 import org.springframework.dao.DuplicateKeyException;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -23,8 +24,11 @@ public class RateSheetIntake {
     private final RateSheetMapper mapper;
     private final SetUpVersion version;
     private final Clock clock;
+    private final Shipments shipments;
 
-    RateSheetIntake(ServiceCatalog catalog, RateSheetMapper mapper, SetUpVersion version, Clock clock) {
+    RateSheetIntake(
+            ServiceCatalog catalog, RateSheetMapper mapper, Shipments shipments, SetUpVersion version, Clock clock) {
+        this.shipments = shipments;
         this.catalog = catalog;
         this.mapper = mapper;
         this.version = version;
@@ -97,7 +101,7 @@ public class RateSheetIntake {
     }
 
     private void comesAfterShipments(String thing, Tariff tariff) {
-        Optional<LocalDate> last = mapper.lastShipDate(tariff.serviceCode());
+        Optional<LocalDate> last = shipments.lastShipDate(tariff.serviceCode());
         if (last.isPresent() && !tariff.firstDay().isAfter(last.get())) {
             throw Refusal.conflict(
                     thing,

@@ -21,9 +21,6 @@ interface RateSheetMapper {
             @Param("csv") String csv,
             @Param("readAt") Instant readAt);
 
-    /** The last day on which a shipment left by a service. */
-    Optional<LocalDate> lastShipDate(String serviceCode);
-
     List<FuelRow> fuel();
 
     void insertFuel(FuelRow row);

@@ -2,9 +2,9 @@ package nobrec.server.carrier;
 
 import java.time.LocalDate;
 import java.util.List;
+import nobrec.core.ratesheet.file.SheetSummary;
 import nobrec.core.rating.Rating.Prices;
-import nobrec.core.rating.Service;
-import nobrec.core.tariff.SheetSummary;
+import nobrec.core.service.Service;
 import nobrec.server.carrier.RateSheetList.ServiceSheets;
 import nobrec.server.carrier.RateSheetList.SheetState;
 import nobrec.server.carrier.RateSheetList.SheetView;

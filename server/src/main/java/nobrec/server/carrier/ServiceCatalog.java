@@ -11,14 +11,14 @@ import java.util.TreeSet;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.stream.Collectors;
 import nobrec.core.calendar.Pickup;
-import nobrec.core.rating.Carrier;
-import nobrec.core.rating.FuelIndex;
+import nobrec.core.ratesheet.FuelIndex;
+import nobrec.core.ratesheet.Tariff;
 import nobrec.core.rating.Rating.Prices;
-import nobrec.core.rating.Service;
-import nobrec.core.rating.Tariff;
+import nobrec.core.refusal.Refusal;
+import nobrec.core.service.Carrier;
+import nobrec.core.service.Service;
 import nobrec.server.platform.Remembered;
 import nobrec.server.platform.SetUpVersion;
-import nobrec.server.platform.problem.Refusal;
 import org.springframework.transaction.annotation.Transactional;
 
 /** Carriers, their services, rate sheets, fuel and pickups. */

@@ -2,14 +2,14 @@ package nobrec.server.carrier;
 
 import java.util.stream.Collectors;
 import nobrec.core.address.PlaceKind;
+import nobrec.core.carton.CartonKind;
+import nobrec.core.item.GoodsClass;
 import nobrec.core.measure.Length;
 import nobrec.core.measure.Weight;
-import nobrec.core.packing.CartonKind;
-import nobrec.core.rating.Carrier;
-import nobrec.core.rating.Extra;
-import nobrec.core.rating.GoodsClass;
-import nobrec.core.rating.Service;
-import nobrec.core.rating.ServiceLimits;
+import nobrec.core.service.Carrier;
+import nobrec.core.service.Extra;
+import nobrec.core.service.Service;
+import nobrec.core.service.ServiceLimits;
 
 /** A row of table service. */
 record ServiceRow(

@@ -3,11 +3,11 @@ package nobrec.server.carton;
 import java.util.Arrays;
 import java.util.Optional;
 import java.util.stream.Collectors;
+import nobrec.core.carton.CartonKind;
+import nobrec.core.carton.CartonType;
 import nobrec.core.measure.Length;
 import nobrec.core.measure.Size;
 import nobrec.core.measure.Weight;
-import nobrec.core.packing.CartonKind;
-import nobrec.core.packing.CartonType;
 import org.joda.money.Money;
 
 /** A row of table carton_type. */

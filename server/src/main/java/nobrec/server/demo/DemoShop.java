@@ -5,10 +5,10 @@ import java.time.LocalTime;
 import java.util.List;
 import java.util.Map;
 import nobrec.core.address.PlaceKind;
+import nobrec.core.carton.CartonKind;
 import nobrec.core.identifier.TrackingForm;
-import nobrec.core.packing.CartonKind;
-import nobrec.core.rating.Extra;
-import nobrec.core.rating.GoodsClass;
+import nobrec.core.item.GoodsClass;
+import nobrec.core.service.Extra;
 import nobrec.server.platform.security.Role;
 
 /** The file demo/shop.json. Weights in pounds, lengths in inches, amounts in dollars, shares in per cent. */

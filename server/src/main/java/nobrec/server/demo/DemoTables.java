@@ -10,15 +10,15 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import nobrec.core.carton.CartonKind;
+import nobrec.core.carton.CartonType;
+import nobrec.core.carton.CartonType.Supply;
 import nobrec.core.measure.Size;
 import nobrec.core.measure.UnitSystem;
 import nobrec.core.measure.Weight;
 import nobrec.core.measure.WeightUnit;
 import nobrec.core.notation.DecimalMark;
 import nobrec.core.notation.MeasureText;
-import nobrec.core.packing.CartonKind;
-import nobrec.core.packing.CartonType;
-import nobrec.core.packing.CartonType.Supply;
 import nobrec.server.carrier.FuelRow;
 import nobrec.server.platform.Moneys;
 

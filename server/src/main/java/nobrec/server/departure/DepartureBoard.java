@@ -13,7 +13,7 @@ import nobrec.core.calendar.WorkingDays;
 import nobrec.core.departure.DepartureOutlook.Verdict;
 import nobrec.core.measure.Weight;
 import nobrec.core.notation.MeasureText;
-import nobrec.core.rating.Carrier;
+import nobrec.core.service.Carrier;
 import nobrec.server.carrier.ServiceCatalog;
 import nobrec.server.departure.DayPlan.Planned;
 import nobrec.server.departure.DepartureView.JobOutlookView;
@@ -107,8 +107,9 @@ class DepartureBoard {
 
     private List<PickupView> pickupViews(
             Map<String, Pickup> pickups, List<Planned> planned, Map<Long, Weight> weights, LocalDateTime now) {
-        Map<String, DepartedRow> departed = shipments.departedOn(now.toLocalDate()).stream()
-                .collect(Collectors.toMap(DepartedRow::carrierCode, row -> row));
+        Map<String, List<DepartedRow>> departed = shipments.departedOn(now.toLocalDate()).stream()
+                .collect(Collectors.groupingBy(
+                        row -> catalog.service(row.serviceCode()).carrier().code()));
         return catalog.carriers().stream()
                 .filter(carrier -> pickups.containsKey(carrier.code()))
                 .sorted(Comparator.comparing(
@@ -120,11 +121,11 @@ class DepartureBoard {
     private PickupView pickupView(
             Carrier carrier,
             Pickup pickup,
-            Map<String, DepartedRow> departed,
+            Map<String, List<DepartedRow>> departed,
             List<Planned> planned,
             Map<Long, Weight> weights,
             LocalDateTime now) {
-        DepartedRow onIt = departed.getOrDefault(carrier.code(), new DepartedRow(carrier.code(), 0, Weight.ZERO));
+        List<DepartedRow> onIt = departed.getOrDefault(carrier.code(), List.of());
         List<Planned> promised = planned.stream()
                 .filter(DepartureBoard::mustLeaveToday)
                 .filter(each -> each.service().carrier().code().equals(carrier.code()))
@@ -134,8 +135,9 @@ class DepartureBoard {
                 pickup.cutOff(),
                 pickup.comesOn(now.toLocalDate()),
                 (int) ChronoUnit.MINUTES.between(now.toLocalTime(), pickup.cutOff()),
-                onIt.packages(),
-                MeasureText.show(onIt.weight(), settings.units()),
+                onIt.stream().mapToInt(DepartedRow::packages).sum(),
+                MeasureText.show(
+                        onIt.stream().map(DepartedRow::weight).reduce(Weight.ZERO, Weight::plus), settings.units()),
                 promised.size(),
                 sum(promised, weights).map(weight -> MeasureText.show(weight, settings.units())));
     }

@@ -5,7 +5,7 @@ import java.time.LocalTime;
 import java.util.List;
 import java.util.Optional;
 import nobrec.core.departure.DepartureOutlook.Verdict;
-import nobrec.server.workorder.WorkOrderStatus;
+import nobrec.core.workorder.WorkOrderStatus;
 
 /** The day as departures, in the site's own time. */
 record DepartureView(

@@ -3,10 +3,10 @@ package nobrec.server.departure;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import nobrec.server.booking.WaitingShipments;
 import nobrec.server.departure.DepartureView.StuckView;
 import nobrec.server.platform.PageAddress;
 import nobrec.server.posting.PostingLedger;
-import nobrec.server.shipment.WaitingShipments;
 import nobrec.server.source.OpenFaults;
 import org.springframework.stereotype.Component;
 

@@ -2,7 +2,7 @@ package nobrec.server.document;
 
 import java.time.Clock;
 import java.util.List;
-import nobrec.server.platform.problem.Refusal;
+import nobrec.core.refusal.Refusal;
 import org.springframework.stereotype.Service;
 
 /** Makes papers and keeps them: the same bytes come back however often they are printed. */

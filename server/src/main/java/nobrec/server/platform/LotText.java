@@ -3,7 +3,7 @@ package nobrec.server.platform;
 import java.util.Arrays;
 import java.util.List;
 import java.util.stream.Collectors;
-import nobrec.core.packing.LotShare;
+import nobrec.core.item.LotShare;
 
 /** Lots as a column keeps them: {@code A2231=4;A2240=2}. */
 public final class LotText {

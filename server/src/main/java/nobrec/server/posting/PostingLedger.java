@@ -3,8 +3,8 @@ package nobrec.server.posting;
 import java.time.Clock;
 import java.time.Duration;
 import java.util.List;
+import nobrec.core.refusal.Refusal;
 import nobrec.server.actlog.ActLog;
-import nobrec.server.platform.problem.Refusal;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 

@@ -3,7 +3,7 @@ package nobrec.server.posting;
 import jakarta.annotation.PreDestroy;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
-import nobrec.server.shipment.ShipmentShipped;
+import nobrec.server.booking.ShipmentShipped;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.stereotype.Component;

@@ -2,5 +2,5 @@ package nobrec.server.shipment;
 
 import nobrec.core.measure.Weight;
 
-/** What is on a carrier's pickup of a day. */
-public record DepartedRow(String carrierCode, int packages, Weight weight) {}
+/** What has left by a service on a day. */
+public record DepartedRow(String serviceCode, int packages, Weight weight) {}

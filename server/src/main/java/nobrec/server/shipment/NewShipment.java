@@ -1,6 +1,7 @@
 package nobrec.server.shipment;
 
 import java.time.Instant;
+import nobrec.core.shipment.ShipmentState;
 
 /** A shipment on its way into the table; the database gives it its id. */
 final class NewShipment {

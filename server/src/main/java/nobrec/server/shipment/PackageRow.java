@@ -5,6 +5,7 @@ import java.util.Optional;
 import nobrec.core.measure.Length;
 import nobrec.core.measure.Size;
 import nobrec.core.measure.Weight;
+import nobrec.core.shipment.Shipment;
 import nobrec.server.platform.LotText;
 
 /** A row of table package. */

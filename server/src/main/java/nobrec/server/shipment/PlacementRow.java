@@ -1,10 +1,10 @@
 package nobrec.server.shipment;
 
 import java.util.Optional;
+import nobrec.core.carton.Placement;
+import nobrec.core.carton.Placement.CartonOnPallet;
 import nobrec.core.measure.Length;
 import nobrec.core.measure.Size;
-import nobrec.core.packing.Placement;
-import nobrec.core.packing.Placement.CartonOnPallet;
 
 /** A row of table package_placement. */
 record PlacementRow(

@@ -8,6 +8,8 @@ import java.util.Map;
 import java.util.Optional;
 import nobrec.core.measure.Size;
 import nobrec.core.measure.Weight;
+import nobrec.core.shipment.Shipment;
+import nobrec.core.shipment.ShipmentState;
 import nobrec.server.platform.mapping.ChangesAnyRows;
 import nobrec.server.platform.mapping.ChangesOneRow;
 import org.apache.ibatis.annotations.Mapper;
@@ -22,13 +24,12 @@ interface ShipmentMapper {
     /** The same, and nobody else changes it until the transaction ends. */
     Optional<ShipmentRow> byIdLocked(long id);
 
-    /** The one with lines of a work order: the one still open before those that have gone, the newest of these first. */
-    Optional<ShipmentRow> byWorkOrder(long workOrderId);
+    /** The one with some of these lines of work orders: the one still open before those that have gone, the newest of these first. */
+    Optional<ShipmentRow> byLines(@Param("lineIds") List<Long> lineIds);
 
     List<Shipment.Line> linesOf(long shipmentId);
 
-    /** Ids of the work orders with lines in a shipment. */
-    List<Long> workOrdersOf(long shipmentId);
+    Optional<LocalDate> lastShipDate(String serviceCode);
 
     void insertLines(@Param("shipmentId") long shipmentId, @Param("lines") List<Shipment.Line> lines);
 

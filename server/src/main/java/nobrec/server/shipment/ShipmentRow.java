@@ -6,7 +6,9 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Collectors;
-import nobrec.core.rating.Extra;
+import nobrec.core.service.Extra;
+import nobrec.core.shipment.Shipment;
+import nobrec.core.shipment.ShipmentState;
 import org.joda.money.Money;
 
 /** A row of table shipment. */

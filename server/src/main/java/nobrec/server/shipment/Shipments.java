@@ -1,87 +1,37 @@
 package nobrec.server.shipment;
 
-import java.time.Clock;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
-import nobrec.server.actlog.ActLog;
-import nobrec.server.platform.problem.Refusal;
-import nobrec.server.site.Sites;
-import nobrec.server.workorder.WorkOrder;
+import nobrec.core.refusal.Refusal;
+import nobrec.core.shipment.Jobs;
+import nobrec.core.shipment.Shipment;
+import nobrec.core.shipment.ShipmentState;
+import nobrec.core.workorder.WorkOrder;
 import nobrec.server.workorder.WorkOrders;
 import org.springframework.stereotype.Service;
-import org.springframework.transaction.annotation.Transactional;
 
-/** Opens shipments and finds them again. */
+/** Shipments as they are kept. */
 @Service
 public class Shipments {
 
     private final ShipmentMapper mapper;
     private final WorkOrders workOrders;
-    private final ShipmentPacker packer;
-    private final Sites sites;
-    private final ActLog actLog;
-    private final Clock clock;
 
-    Shipments(
-            ShipmentMapper mapper,
-            WorkOrders workOrders,
-            ShipmentPacker packer,
-            Sites sites,
-            ActLog actLog,
-            Clock clock) {
+    Shipments(ShipmentMapper mapper, WorkOrders workOrders) {
         this.mapper = mapper;
         this.workOrders = workOrders;
-        this.packer = packer;
-        this.sites = sites;
-        this.actLog = actLog;
-        this.clock = clock;
-    }
-
-    /**
-     * The shipment of a job: the one that is open, or a new one, packed on paper, for what is in no shipment yet; when nothing
-     * is left the last one. The job's row is locked before anything of it is read, so that two people at one moment open one
-     * shipment.
-     */
-    @Transactional
-    public Shipment open(String jobNumber, String signIn) {
-        WorkOrder job = workOrders.locked(workOrders.idOf(jobNumber));
-        Optional<ShipmentRow> there = mapper.byWorkOrder(job.id());
-        if (there.isPresent() && isFound(there.get(), job)) {
-            return load(there.get());
-        }
-        NewShipment fresh = new NewShipment(sites.home().id(), job.id(), clock.instant());
-        mapper.insert(fresh);
-        putIn(fresh.getId(), job);
-        packer.pack(byId(fresh.getId()), jobsOf(job));
-        actLog.write(signIn, "opened a shipment", "Job " + jobNumber, "");
-        return byId(fresh.getId());
-    }
-
-    /** What is in no shipment yet of a work order goes into this one. */
-    void putIn(long shipmentId, WorkOrder job) {
-        List<Shipment.Line> lines = job.lines().stream()
-                .filter(line -> line.quantityToTake() > 0)
-                .map(line -> new Shipment.Line(line.id(), line.quantityToTake()))
-                .toList();
-        if (lines.isEmpty()) {
-            throw Refusal.unusable("Job " + job.number(), "It has no pieces to ship.", "Look at its record.");
-        }
-        mapper.insertLines(shipmentId, lines);
-        workOrders.putOnBench(job.id());
-    }
-
-    private static Jobs jobsOf(WorkOrder job) {
-        return new Jobs(job, List.of(job));
     }
 
     /** The work orders of a shipment, the leading one first. */
-    Jobs jobs(Shipment shipment) {
+    public Jobs jobs(Shipment shipment) {
         List<Long> ids = new ArrayList<>(List.of(shipment.workOrderId()));
-        mapper.workOrdersOf(shipment.id()).stream()
+        List<Long> lines =
+                shipment.lines().stream().map(Shipment.Line::workOrderLineId).toList();
+        workOrders.idsOfLines(lines).stream()
                 .filter(id -> id != shipment.workOrderId())
                 .forEach(ids::add);
         List<WorkOrder> all = workOrders.byIds(ids);
@@ -89,20 +39,20 @@ public class Shipments {
     }
 
     /** The shipment that opening a job would find, if there is one. */
-    Optional<Shipment> there(String jobNumber) {
-        WorkOrder job = workOrders.byNumber(jobNumber);
-        return mapper.byWorkOrder(job.id()).filter(row -> isFound(row, job)).map(this::load);
+    public Optional<Shipment> there(WorkOrder job) {
+        return byJob(job)
+                .filter(row -> row.state() != ShipmentState.SHIPPED || !job.hasPiecesToTake())
+                .map(this::load);
     }
 
-    private static boolean isFound(ShipmentRow row, WorkOrder job) {
-        return row.state() != ShipmentState.SHIPPED || !job.hasPiecesToTake();
+    private Optional<ShipmentRow> byJob(WorkOrder job) {
+        List<Long> lines = job.lines().stream().map(WorkOrder.Line::id).toList();
+        return lines.isEmpty() ? Optional.empty() : mapper.byLines(lines);
     }
 
     /** The shipment with pieces of a job that has not left. */
-    Optional<Long> openOf(long workOrderId) {
-        return mapper.byWorkOrder(workOrderId)
-                .filter(row -> row.state() != ShipmentState.SHIPPED)
-                .map(ShipmentRow::id);
+    public Optional<Long> openOf(WorkOrder job) {
+        return byJob(job).filter(row -> row.state() != ShipmentState.SHIPPED).map(ShipmentRow::id);
     }
 
     public Shipment byId(long id) {
@@ -110,12 +60,12 @@ public class Shipments {
     }
 
     /** The shipment, which nobody else changes until the transaction ends. */
-    Shipment locked(long id) {
+    public Shipment locked(long id) {
         return load(mapper.byIdLocked(id).orElseThrow(Shipments::none));
     }
 
     /** The same without what is in its packages. */
-    Shipment lockedInOutline(long id) {
+    public Shipment lockedInOutline(long id) {
         ShipmentRow row = mapper.byIdLocked(id).orElseThrow(Shipments::none);
         return row.shipment(
                 mapper.linesOf(id),
@@ -128,7 +78,7 @@ public class Shipments {
         return mapper.workOrderOfTrackingNumber(trackingNumber);
     }
 
-    /** What is on each carrier's pickup of that day. */
+    /** What has left by each service on that day. */
     public List<DepartedRow> departedOn(LocalDate day) {
         return mapper.departedOn(day);
     }
@@ -138,6 +88,16 @@ public class Shipments {
         return mapper.openChoices().stream()
                 .collect(Collectors.toMap(
                         OpenChoiceRow::workOrderId, OpenChoiceRow::chosenService, (one, other) -> other));
+    }
+
+    /** The last day on which something left by a service. */
+    public Optional<LocalDate> lastShipDate(String serviceCode) {
+        return mapper.lastShipDate(serviceCode);
+    }
+
+    /** Its charge lines as they were when it went. */
+    public List<ChargeLineRow> chargeLines(long shipmentId) {
+        return mapper.chargeLines(shipmentId);
     }
 
     private Shipment load(ShipmentRow row) {

@@ -6,13 +6,13 @@ import java.util.Locale;
 import nobrec.server.site.Site;
 
 /** Moments as the clock on a site's wall shows them. */
-final class ShopTime {
+public final class ShopTime {
 
     private static final DateTimeFormatter FORMAT = DateTimeFormatter.ofPattern("EEE d MMM, HH:mm", Locale.US);
 
     private ShopTime() {}
 
-    static String show(Instant moment, Site site) {
+    public static String show(Instant moment, Site site) {
         return FORMAT.format(moment.atZone(site.zone()));
     }
 }

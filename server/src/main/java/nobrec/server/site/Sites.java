@@ -3,9 +3,9 @@ package nobrec.server.site;
 import java.time.Clock;
 import java.time.LocalDateTime;
 import java.util.List;
+import nobrec.core.refusal.Refusal;
 import nobrec.server.platform.Remembered;
 import nobrec.server.platform.SetUpVersion;
-import nobrec.server.platform.problem.Refusal;
 import org.springframework.stereotype.Service;
 
 /** Our own sites. */

@@ -33,8 +33,8 @@ interface ImportMapper {
 
     List<RowFault> faultsOf(long runId);
 
-    /** Runs with work orders that have not come in since, and that nobody is done with. */
-    List<OpenFaults.LeftOut> open(@Param("source") String source, @Param("limit") int limit);
+    /** What stayed out of the newest runs that nobody is done with. */
+    List<OpenFaults.FaultyOrder> open();
 
     /** Settled already is settled. */
     @ChangesAnyRows

@@ -1,5 +1,7 @@
 package nobrec.server.workorder;
 
+import nobrec.core.workorder.WorkOrderStatus;
+
 /** How many pieces of a work order have not left. */
 record LeftOfOrder(long id, String number, int pieces) {
 

@@ -5,6 +5,7 @@ import java.util.Optional;
 import nobrec.core.address.PlaceKind;
 import nobrec.core.address.PlaceKindRule;
 import nobrec.core.address.PostalAddress;
+import nobrec.core.workorder.WorkOrderStatus;
 
 /** What the departures ask of a work order that has not left: where to, by when, how; nothing of its lines. */
 public record OpenOrder(

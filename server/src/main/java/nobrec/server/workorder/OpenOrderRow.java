@@ -4,6 +4,7 @@ import java.time.LocalDate;
 import java.util.Optional;
 import nobrec.core.address.PlaceKind;
 import nobrec.core.address.PostalAddress;
+import nobrec.core.workorder.WorkOrderStatus;
 
 /** Some columns of a row of table work_order. */
 record OpenOrderRow(

@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Optional;
 import nobrec.core.limit.Limits;
 import nobrec.core.notation.MeasureText;
+import nobrec.core.workorder.WorkOrderStatus;
 import nobrec.server.platform.NobrecSettings;
 import nobrec.server.platform.security.ForEveryone;
 import org.springframework.web.bind.annotation.GetMapping;

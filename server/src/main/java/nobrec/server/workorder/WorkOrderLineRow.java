@@ -1,13 +1,14 @@
 package nobrec.server.workorder;
 
 import java.util.Optional;
-import nobrec.core.intake.LineGoods;
+import nobrec.core.item.FreightClass;
+import nobrec.core.item.GoodsClass;
+import nobrec.core.item.Handling;
+import nobrec.core.item.LineGoods;
 import nobrec.core.measure.Length;
 import nobrec.core.measure.Size;
 import nobrec.core.measure.Weight;
-import nobrec.core.packing.Handling;
-import nobrec.core.rating.FreightClass;
-import nobrec.core.rating.GoodsClass;
+import nobrec.core.workorder.WorkOrder;
 import nobrec.server.platform.LotText;
 import org.joda.money.Money;
 

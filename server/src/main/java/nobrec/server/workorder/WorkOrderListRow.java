@@ -2,6 +2,7 @@ package nobrec.server.workorder;
 
 import java.time.LocalDate;
 import nobrec.core.measure.Weight;
+import nobrec.core.workorder.WorkOrderStatus;
 
 /** A row of the job list, with the sum of its lines; the weight is null when one is missing. */
 record WorkOrderListRow(

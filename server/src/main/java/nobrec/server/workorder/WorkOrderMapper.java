@@ -6,6 +6,7 @@ import java.util.Map;
 import java.util.Optional;
 import nobrec.core.address.PlaceKind;
 import nobrec.core.address.PostalAddress;
+import nobrec.core.workorder.WorkOrderStatus;
 import nobrec.server.platform.mapping.ChangesAnyRows;
 import nobrec.server.platform.mapping.ChangesOneRow;
 import org.apache.ibatis.annotations.Mapper;
@@ -75,4 +76,9 @@ interface WorkOrderMapper {
 
     /** Nobody else opens or ships it until the transaction ends. */
     Optional<Long> lock(long id);
+
+    List<Long> idsOfLines(@Param("lineIds") Collection<Long> lineIds);
+
+    /** Those of the numbers that work orders of a source have. */
+    List<String> numbersHere(@Param("source") String source, @Param("numbers") Collection<String> numbers);
 }

@@ -6,6 +6,8 @@ import java.util.Optional;
 import nobrec.core.address.PlaceKind;
 import nobrec.core.address.PostalAddress;
 import nobrec.core.charging.FreightTerms;
+import nobrec.core.workorder.WorkOrder;
+import nobrec.core.workorder.WorkOrderStatus;
 import org.joda.money.Money;
 
 /** A row of table work_order. */

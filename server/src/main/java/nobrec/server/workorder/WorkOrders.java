@@ -5,11 +5,14 @@ import java.util.Collection;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.stream.Collectors;
 import nobrec.core.address.PlaceKind;
 import nobrec.core.address.PostalAddress;
 import nobrec.core.measure.Weight;
-import nobrec.server.platform.problem.Refusal;
+import nobrec.core.refusal.Refusal;
+import nobrec.core.workorder.WorkOrder;
+import nobrec.core.workorder.WorkOrderStatus;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -64,6 +67,16 @@ public class WorkOrders {
         Map<Long, WorkOrder> found =
                 withLines(mapper.byIds(ids)).stream().collect(Collectors.toMap(WorkOrder::id, job -> job));
         return ids.stream().map(found::get).toList();
+    }
+
+    /** Ids of the work orders that lines are of. */
+    public List<Long> idsOfLines(Collection<Long> lineIds) {
+        return lineIds.isEmpty() ? List.of() : mapper.idsOfLines(lineIds);
+    }
+
+    /** Those of the numbers that have come in from a source. */
+    public Set<String> numbersHere(String source, Collection<String> numbers) {
+        return numbers.isEmpty() ? Set.of() : Set.copyOf(mapper.numbersHere(source, numbers));
     }
 
     /** Those not shipped yet, the earliest promise first, those without one last. */

@@ -6,7 +6,7 @@ import static org.springframework.security.test.web.servlet.request.SecurityMock
 
 import java.nio.charset.StandardCharsets;
 import java.time.Duration;
-import nobrec.core.rating.Tariff;
+import nobrec.core.ratesheet.Tariff;
 import nobrec.server.ServerTest;
 import nobrec.server.platform.csv.CsvLimits;
 import nobrec.server.platform.csv.CsvTable;

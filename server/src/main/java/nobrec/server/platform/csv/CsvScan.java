@@ -1,7 +1,7 @@
 package nobrec.server.platform.csv;
 
 import java.util.Locale;
-import nobrec.server.platform.problem.Refusal;
+import nobrec.core.refusal.Refusal;
 
 /** Goes through a CSV text once, before anything of it is kept: quotes that do not close, rows and cells without end. */
 final class CsvScan {

@@ -6,7 +6,7 @@ import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.util.ArrayList;
 import java.util.List;
-import nobrec.server.platform.problem.Refusal;
+import nobrec.core.refusal.Refusal;
 
 /**
  * The cells of a CSV file (RFC 4180). Comma, semicolon or tab separates, whichever its first row with cells has most of.

@@ -4,7 +4,7 @@ import java.nio.ByteBuffer;
 import java.nio.charset.CharacterCodingException;
 import java.nio.charset.Charset;
 import java.nio.charset.StandardCharsets;
-import nobrec.server.platform.problem.Refusal;
+import nobrec.core.refusal.Refusal;
 
 /**
  * The text in a file's bytes: UTF-8, or UTF-16 where a byte order mark or every other byte says so, else Windows-1252, as older

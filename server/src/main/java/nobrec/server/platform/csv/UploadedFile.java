@@ -3,7 +3,7 @@ package nobrec.server.platform.csv;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import nobrec.core.limit.Limits;
-import nobrec.server.platform.problem.Refusal;
+import nobrec.core.refusal.Refusal;
 import org.springframework.web.multipart.MultipartFile;
 
 /** A file that somebody sent: its name and what is in it. */

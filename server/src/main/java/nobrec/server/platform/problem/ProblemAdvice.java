@@ -1,6 +1,7 @@
 package nobrec.server.platform.problem;
 
 import jakarta.servlet.http.HttpServletRequest;
+import nobrec.core.refusal.Refusal;
 import org.apache.tomcat.util.http.fileupload.impl.FileSizeLimitExceededException;
 import org.apache.tomcat.util.http.fileupload.impl.SizeLimitExceededException;
 import org.slf4j.Logger;
@@ -36,7 +37,13 @@ class ProblemAdvice {
 
     @ExceptionHandler
     ProblemDetail refused(Refusal refusal) {
-        return Problems.of(refusal.status(), refusal.thing(), refusal.getMessage(), refusal.cure());
+        HttpStatus status = switch (refusal.kind()) {
+            case UNUSABLE -> HttpStatus.UNPROCESSABLE_CONTENT;
+            case NOT_FOUND -> HttpStatus.NOT_FOUND;
+            case CONFLICT -> HttpStatus.CONFLICT;
+            case OUTSIDE -> HttpStatus.BAD_GATEWAY;
+        };
+        return Problems.of(status, refusal.thing(), refusal.getMessage(), refusal.cure());
     }
 
     @ExceptionHandler

@@ -1,0 +1,19 @@
+package nobrec.core.service;
+
+import java.util.Optional;
+import nobrec.core.address.PlaceKind;
+
+/**
+ * Where a shipment goes, as rate sheets look at it.
+ *
+ * @param country two letters, ISO 3166-1
+ * @param distance zone by distance from the site it leaves; empty abroad and where the postal code is not known
+ */
+public record Destination(String country, String postalCode, PlaceKind placeKind, Optional<Zone> distance) {
+
+    static final String HOME = "US";
+
+    public boolean isAbroad() {
+        return !country.equals(HOME);
+    }
+}

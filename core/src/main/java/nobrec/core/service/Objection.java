@@ -1,0 +1,209 @@
+package nobrec.core.service;
+
+import java.time.LocalDate;
+import nobrec.core.address.Countries;
+import nobrec.core.address.PlaceKind;
+import nobrec.core.carton.CartonKind;
+import nobrec.core.item.FreightClass;
+import nobrec.core.item.GoodsClass;
+import nobrec.core.measure.Length;
+import nobrec.core.measure.UnitSystem;
+import nobrec.core.measure.Weight;
+import nobrec.core.notation.MeasureText;
+
+/** Why a service may not carry a shipment. */
+public sealed interface Objection {
+
+    /** One sentence for people. */
+    String sentence(UnitSystem units);
+
+    /** Whether only a datum is missing, so that the service will do once it is there. */
+    default boolean isMissingData() {
+        return false;
+    }
+
+    record TooHeavy(int packageNumber, Weight weight, Weight limit) implements Objection {
+        @Override
+        public String sentence(UnitSystem units) {
+            return "Package " + packageNumber + " of " + MeasureText.show(weight, units) + " is above the limit of "
+                    + MeasureText.showPlain(limit, units) + ".";
+        }
+    }
+
+    record TooLong(int packageNumber, Length length, Length limit) implements Objection {
+        @Override
+        public String sentence(UnitSystem units) {
+            return "Package " + packageNumber + " is " + MeasureText.show(length, units) + " long; the limit is "
+                    + MeasureText.show(limit, units) + ".";
+        }
+    }
+
+    record TooBulky(int packageNumber, Length lengthPlusGirth, Length limit) implements Objection {
+        @Override
+        public String sentence(UnitSystem units) {
+            return "Package " + packageNumber + " has a length plus girth of "
+                    + MeasureText.show(lengthPlusGirth, units) + "; the limit is " + MeasureText.show(limit, units)
+                    + ".";
+        }
+    }
+
+    record PlaceNotServed(PlaceKind kind) implements Objection {
+        @Override
+        public String sentence(UnitSystem units) {
+            return "It does not deliver to a " + kind.words() + ".";
+        }
+    }
+
+    record NoWeight(int packageNumber) implements Objection {
+        @Override
+        public String sentence(UnitSystem units) {
+            return "Package " + packageNumber + " has no weight yet: weigh it or type its weight.";
+        }
+    }
+
+    record CountryNotServed(String country) implements Objection {
+        @Override
+        public String sentence(UnitSystem units) {
+            return "It does not go to " + Countries.nameOf(country) + ".";
+        }
+    }
+
+    record ZoneNotServed(String postalCode) implements Objection {
+        @Override
+        public String sentence(UnitSystem units) {
+            return "Its rate sheet has no zone for postal code " + postalCode + ".";
+        }
+    }
+
+    record KindNotAccepted(int packageNumber, CartonKind kind) implements Objection {
+        @Override
+        public String sentence(UnitSystem units) {
+            return "It takes no " + kind.words() + "s, and package " + packageNumber + " is one.";
+        }
+    }
+
+    record SupplyNotAccepted(int packageNumber, String carrierCode) implements Objection {
+        @Override
+        public String sentence(UnitSystem units) {
+            return "Package " + packageNumber + " is in a carton that " + carrierCode
+                    + " supplies for other services of its own.";
+        }
+    }
+
+    record GoodsExcluded(GoodsClass goods) implements Objection {
+        @Override
+        public String sentence(UnitSystem units) {
+            return "It is not open to " + goods.words() + ".";
+        }
+    }
+
+    record ExtraNotOffered(Extra extra) implements Objection {
+        @Override
+        public String sentence(UnitSystem units) {
+            return "It does not offer " + extra.words() + ", which is wanted.";
+        }
+    }
+
+    record PhoneMissing() implements Objection {
+        @Override
+        public String sentence(UnitSystem units) {
+            return "It needs the receiver's phone number.";
+        }
+
+        @Override
+        public boolean isMissingData() {
+            return true;
+        }
+    }
+
+    record CompanyMissing() implements Objection {
+        @Override
+        public String sentence(UnitSystem units) {
+            return "It needs the name of a company in the ship-to.";
+        }
+
+        @Override
+        public boolean isMissingData() {
+            return true;
+        }
+    }
+
+    record CustomsDataMissing(String what) implements Objection {
+        @Override
+        public String sentence(UnitSystem units) {
+            return "Customs want to know: " + what + ".";
+        }
+
+        @Override
+        public boolean isMissingData() {
+            return true;
+        }
+    }
+
+    record OtherCurrency(String currency, String ours) implements Objection {
+        @Override
+        public String sentence(UnitSystem units) {
+            return "Its rate sheet is in " + currency + "; only offers in " + ours + " can be compared here.";
+        }
+    }
+
+    record TooHeavyAltogether(Weight weight, Weight limit) implements Objection {
+        @Override
+        public String sentence(UnitSystem units) {
+            return "The shipment of " + MeasureText.showPlain(weight, units)
+                    + " is above the rate sheet's last weight of " + MeasureText.showPlain(limit, units) + ".";
+        }
+    }
+
+    record ClassNotOnSheet(FreightClass freightClass, String zone) implements Objection {
+        @Override
+        public String sentence(UnitSystem units) {
+            return "Its rate sheet has no rate for class " + freightClass + " in zone " + zone + ".";
+        }
+    }
+
+    record NoPickup(String carrier) implements Objection {
+        @Override
+        public String sentence(UnitSystem units) {
+            return carrier + " does not pick up at this site: set up its pickup.";
+        }
+    }
+
+    /** @param reason what is wrong with the sheet, by row */
+    record RateSheetUnusable(String reason) implements Objection {
+        @Override
+        public String sentence(UnitSystem units) {
+            return "Its rate sheet cannot be used: " + reason + " Read a corrected sheet in with a later first day.";
+        }
+    }
+
+    record FuelUnknown(String index, LocalDate day) implements Objection {
+        @Override
+        public String sentence(UnitSystem units) {
+            return "Its rate sheet names the fuel index " + index + ", which has no figure for " + day
+                    + ": enter the figure.";
+        }
+    }
+
+    record NotComputed() implements Objection {
+        @Override
+        public String sentence(UnitSystem units) {
+            return "Its price is too great to be computed: look at its rate sheet and at the weights.";
+        }
+    }
+
+    record NoRateSheet() implements Objection {
+        @Override
+        public String sentence(UnitSystem units) {
+            return "There is no rate sheet for this day.";
+        }
+    }
+
+    record BeyondRateSheet(int packageNumber, Weight billed, Weight step) implements Objection {
+        @Override
+        public String sentence(UnitSystem units) {
+            return "Package " + packageNumber + " is billed as " + MeasureText.showSteps(billed, step, units)
+                    + ", beyond the rate sheet's last weight.";
+        }
+    }
+}

@@ -1,0 +1,74 @@
+package nobrec.core.service;
+
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.List;
+import nobrec.core.calendar.Pickup;
+import nobrec.core.item.GoodsClass;
+import nobrec.core.service.ShipmentToRate.PackageToRate;
+
+/** A shipment while it is rated: what more than one service looks at is worked out once. Used by one thread. */
+public final class RatedShipment {
+
+    private final ShipmentToRate shipment;
+    private final RatedPackage[] packages;
+    private final GoodsClass[] goods;
+    private final Extra[] extras;
+    private final long[] figures;
+    private final List<BillableWeight.Rules> rules = new ArrayList<>(2);
+    private Pickup pickup;
+    private LocalDate departure;
+
+    /** @param each its packages, in place of those named in the shipment */
+    public RatedShipment(ShipmentToRate shipment, List<PackageToRate> each) {
+        this.shipment = shipment;
+        this.goods = shipment.goods().toArray(GoodsClass[]::new);
+        this.extras = shipment.extras().toArray(Extra[]::new);
+        this.packages = new RatedPackage[each.size()];
+        for (int index = 0; index < packages.length; index++) {
+            packages[index] = new RatedPackage(each.get(index));
+        }
+        this.figures = Figures.of(shipment, packages);
+    }
+
+    public ShipmentToRate shipment() {
+        return shipment;
+    }
+
+    public RatedPackage[] packages() {
+        return packages;
+    }
+
+    GoodsClass[] goods() {
+        return goods;
+    }
+
+    Extra[] extras() {
+        return extras;
+    }
+
+    /** Whether a figure of it, or of one of its packages, is above a limit. */
+    public boolean isAbove(int figure, long limit) {
+        return figures[figure] > limit;
+    }
+
+    /** The day on which it leaves with this pickup. */
+    public LocalDate departureWith(Pickup other) {
+        if (pickup != other) {
+            pickup = other;
+            departure = shipment.departureWith(other);
+        }
+        return departure;
+    }
+
+    /** The number under which packages remember what they are billed by under these rules. */
+    public int numberOf(BillableWeight.Rules wanted) {
+        for (int number = 0; number < rules.size(); number++) {
+            if (rules.get(number).equals(wanted)) {
+                return number;
+            }
+        }
+        rules.add(wanted);
+        return rules.size() - 1;
+    }
+}

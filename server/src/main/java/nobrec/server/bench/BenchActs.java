@@ -1,0 +1,243 @@
+package nobrec.server.bench;
+
+import java.time.LocalDate;
+import java.util.Optional;
+import java.util.Set;
+import java.util.function.Consumer;
+import java.util.stream.Collectors;
+import nobrec.core.address.Countries;
+import nobrec.core.address.PhoneNumber;
+import nobrec.core.address.PlaceKind;
+import nobrec.core.address.PostalAddress;
+import nobrec.core.charging.AccountNumber;
+import nobrec.core.limit.Limits;
+import nobrec.core.measure.Size;
+import nobrec.core.measure.Weight;
+import nobrec.core.notation.MeasureText;
+import nobrec.core.notation.Reading;
+import nobrec.core.packing.WeightPlausibility;
+import nobrec.core.refusal.Refusal;
+import nobrec.core.service.Extra;
+import nobrec.core.shipment.Shipment;
+import nobrec.core.workorder.WorkOrder;
+import nobrec.server.actlog.ActLog;
+import nobrec.server.carrier.ServiceCatalog;
+import nobrec.server.device.BenchScale;
+import nobrec.server.device.PackageForScale;
+import nobrec.server.device.ScaleReading;
+import nobrec.server.packing.PackingActs;
+import nobrec.server.platform.NobrecSettings;
+import nobrec.server.shipment.ShipmentStore;
+import nobrec.server.shipment.Shipments;
+import nobrec.server.site.Sites;
+import nobrec.server.workorder.WorkOrders;
+import org.springframework.context.ApplicationEventPublisher;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.support.TransactionOperations;
+
+/** What a person does to a shipment before it goes. Each act is refused once it is on its way. */
+@Service
+class BenchActs {
+
+    private final Shipments shipments;
+    private final ShipmentStore store;
+    private final WorkOrders workOrders;
+    private final ServiceCatalog catalog;
+    private final Sites sites;
+    private final PackingActs packing;
+    private final BenchScale scale;
+    private final ActLog actLog;
+    private final NobrecSettings settings;
+    private final ApplicationEventPublisher events;
+    private final TransactionOperations transactions;
+
+    BenchActs(
+            Shipments shipments,
+            ShipmentStore store,
+            WorkOrders workOrders,
+            ServiceCatalog catalog,
+            Sites sites,
+            PackingActs packing,
+            BenchScale scale,
+            ActLog actLog,
+            NobrecSettings settings,
+            ApplicationEventPublisher events,
+            TransactionOperations transactions) {
+        this.shipments = shipments;
+        this.store = store;
+        this.workOrders = workOrders;
+        this.catalog = catalog;
+        this.sites = sites;
+        this.packing = packing;
+        this.scale = scale;
+        this.actLog = actLog;
+        this.settings = settings;
+        this.events = events;
+        this.transactions = transactions;
+    }
+
+    /** @param sure whether the person confirmed a weight that is far from what is expected */
+    void typeWeight(long shipmentId, int packageNumber, String text, boolean sure, String signIn) {
+        Weight weight = readOrRefuse(
+                MeasureText.readWeight(text, settings.units(), settings.decimals()),
+                "Weight of package " + packageNumber);
+        Optional<Weight> expected =
+                shipments.byId(shipmentId).packageNumbered(packageNumber).expectedWeight();
+        if (!sure
+                && expected.filter(each -> WeightPlausibility.isFar(each, weight))
+                        .isPresent()) {
+            throw Refusal.conflict(
+                    "Weight of package " + packageNumber,
+                    MeasureText.show(weight, settings.units()) + " is far from the "
+                            + MeasureText.show(expected.get(), settings.units())
+                            + " that contents and carton should weigh.",
+                    "Press Alt+Enter if it is right, or type it again.");
+        }
+        setWeight(shipmentId, packageNumber, weight, Shipment.WeightSource.TYPED, signIn);
+    }
+
+    /** The shipment as it would be with that weight; nothing is kept. */
+    Shipment withWeight(long shipmentId, int packageNumber, String text) {
+        Weight weight = readOrRefuse(
+                MeasureText.readWeight(text, settings.units(), settings.decimals()),
+                "Weight of package " + packageNumber);
+        Shipment shipment = shipments.byId(shipmentId);
+        shipment.requireOpen();
+        return shipment.weighing(packageNumber, weight);
+    }
+
+    /** The scale is read outside any transaction: it may take two seconds. */
+    void readScale(long shipmentId, int packageNumber, String signIn) {
+        Shipment shipment = shipments.byId(shipmentId);
+        shipment.requireOpen();
+        events.publishEvent(
+                new PackageForScale(shipment.packageNumbered(packageNumber).expectedWeight()));
+        ScaleReading reading = scale.read();
+        if (reading instanceof ScaleReading.Refused refused) {
+            throw Refusal.outside("Scale", refused.reason(), refused.cure());
+        }
+        setWeight(
+                shipmentId,
+                packageNumber,
+                ((ScaleReading.Stable) reading).weight(),
+                Shipment.WeightSource.SCALE,
+                signIn);
+    }
+
+    private void setWeight(
+            long shipmentId, int packageNumber, Weight weight, Shipment.WeightSource source, String signIn) {
+        change(shipmentId, shipment -> {
+            Shipment.Package packed = shipment.packageNumbered(packageNumber);
+            store.weigh(packed.id(), weight, source);
+            actLog.write(
+                    signIn,
+                    source == Shipment.WeightSource.SCALE ? "weighed" : "typed a weight",
+                    thing(shipment),
+                    "package " + packageNumber + ": " + MeasureText.show(weight, settings.units()));
+        });
+    }
+
+    void typeSize(long shipmentId, int packageNumber, String text, String signIn) {
+        Size size = readOrRefuse(
+                MeasureText.readSize(text, settings.units(), settings.decimals()), "Size of package " + packageNumber);
+        change(shipmentId, shipment -> {
+            store.measure(shipment.packageNumbered(packageNumber).id(), size);
+            actLog.write(
+                    signIn,
+                    "typed a size",
+                    thing(shipment),
+                    "package " + packageNumber + ": " + MeasureText.show(size, settings.units()));
+        });
+    }
+
+    void chooseService(long shipmentId, String serviceCode, String signIn) {
+        String known = catalog.service(serviceCode).code();
+        change(shipmentId, shipment -> {
+            store.chooseService(shipmentId, known);
+            actLog.write(signIn, "chose a service", thing(shipment), known);
+            packing.replanIfUntouched(shipment);
+        });
+    }
+
+    /** What is wanted beyond plain carriage; the whole set. */
+    void chooseExtras(long shipmentId, Set<Extra> extras, String signIn) {
+        change(shipmentId, shipment -> {
+            String words = extras.stream().map(Extra::name).sorted().collect(Collectors.joining(","));
+            store.chooseExtras(shipmentId, extras);
+            actLog.write(signIn, "chose extras", thing(shipment), words);
+        });
+    }
+
+    /** Ships on a later day; a day that is past means at once. */
+    void shipOn(long shipmentId, LocalDate day, String signIn) {
+        change(shipmentId, shipment -> {
+            LocalDate today = sites.timeAt(sites.byId(shipment.siteId())).toLocalDate();
+            if (day.isAfter(today.plusDays(Limits.DAYS_PUT_OFF)) || !Limits.holdsDay(day)) {
+                throw Refusal.unusable(
+                        "The ship day",
+                        day + " is more than a year away.",
+                        "Choose a day up to " + today.plusDays(Limits.DAYS_PUT_OFF) + ".");
+            }
+            store.shipOn(shipmentId, day);
+            actLog.write(signIn, "chose the ship day", thing(shipment), day.toString());
+        });
+    }
+
+    void mendAccount(long shipmentId, String text, String signIn) {
+        String account = readOrRefuse(AccountNumber.read(text), "The account number");
+        change(shipmentId, shipment -> {
+            workOrders.correctCarrierAccount(shipment.workOrderId(), account);
+            actLog.write(signIn, "mended an account number", thing(shipment), account);
+        });
+    }
+
+    void mendPhone(long shipmentId, String text, String signIn) {
+        change(shipmentId, shipment -> {
+            WorkOrder job = workOrders.byId(shipment.workOrderId());
+            String phone = text.isBlank()
+                    ? ""
+                    : readOrRefuse(
+                                    PhoneNumber.read(text, job.shipTo().country()),
+                                    "Phone number of job " + job.number())
+                            .e164();
+            workOrders.correctPhone(job.id(), phone);
+            actLog.write(signIn, "mended a phone number", "Job " + job.number(), phone);
+        });
+    }
+
+    /** @param placeKind what stands there, as a person says it */
+    void mendShipTo(long shipmentId, PostalAddress shipTo, Optional<PlaceKind> placeKind, String signIn) {
+        String country = shipTo.country().isEmpty()
+                ? Countries.HOME
+                : Countries.read(shipTo.country())
+                        .orElseThrow(() -> Refusal.unusable(
+                                "The country",
+                                "There is no country “" + shipTo.country() + "”.",
+                                "Write its English name or its two letters (ISO 3166)."));
+        change(shipmentId, shipment -> {
+            WorkOrder job = workOrders.byId(shipment.workOrderId());
+            workOrders.correctShipTo(job.id(), shipTo.in(country).inStandardSpelling());
+            placeKind.ifPresent(kind -> workOrders.sayPlaceKind(job.id(), kind));
+            actLog.write(signIn, "mended a ship-to", "Job " + job.number(), shipTo.townLine());
+        });
+    }
+
+    private void change(long shipmentId, Consumer<Shipment> act) {
+        transactions.executeWithoutResult(status -> {
+            Shipment shipment = shipments.locked(shipmentId);
+            shipment.requireOpen();
+            act.accept(shipment);
+        });
+    }
+
+    private static String thing(Shipment shipment) {
+        return "Shipment " + shipment.id();
+    }
+
+    private static <T> T readOrRefuse(Reading<T> reading, String thing) {
+        if (reading instanceof Reading.Refused<T> refused) {
+            throw Refusal.unusable(thing, refused.reason(), refused.cure());
+        }
+        return reading.found().orElseThrow();
+    }
+}

@@ -1,0 +1,309 @@
+package nobrec.server.bench;
+
+import io.swagger.v3.oas.annotations.tags.Tag;
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.Max;
+import jakarta.validation.constraints.Min;
+import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
+import java.security.Principal;
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import nobrec.core.address.PlaceKind;
+import nobrec.core.address.PostalAddress;
+import nobrec.core.limit.Limits;
+import nobrec.core.service.Extra;
+import nobrec.server.booking.BookingSweep;
+import nobrec.server.booking.Shipping;
+import nobrec.server.packing.CombiningActs;
+import nobrec.server.packing.Opening;
+import nobrec.server.packing.PackingActs;
+import nobrec.server.platform.security.ForEveryone;
+import nobrec.server.platform.security.ForTheDesk;
+import nobrec.server.shipment.Shipments;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RestController;
+
+/** One shipment on the bench. Every act answers with the whole bench as it is then. */
+@RestController
+@RequestMapping("/api/shipments")
+@Tag(name = "bench")
+class BenchController {
+
+    private static final int LONGEST = Limits.TEXT;
+    private static final int MOST = Limits.PIECES_OF_LINE;
+    private static final int MOST_PACKAGES = Limits.PACKAGES_OF_SHIPMENT;
+
+    /** Something typed or chosen, read by the rules of what it is for. */
+    record TextEntry(@NotNull @Size(max = LONGEST) String text) {}
+
+    /** @param sure confirms a weight that is far from what is expected */
+    record WeightEntry(
+            @NotNull @Size(max = Limits.FIGURE_TEXT) String text, Optional<Boolean> sure) {}
+
+    /** Service and total as the person saw them when she decided. */
+    record ShipOrder(
+            @NotNull @Size(max = LONGEST) String service,
+            @NotNull @Size(max = LONGEST) String total) {}
+
+    /** Pieces of a line from one package to another; package zero stands for none. */
+    record Move(
+            @Min(1) long line,
+            @Min(1) @Max(MOST) int quantity,
+            @Min(0) @Max(MOST_PACKAGES) int from,
+            @Min(0) @Max(MOST_PACKAGES) int to) {}
+
+    record Pieces(@Min(1) long line, @Min(1) @Max(MOST) int quantity) {}
+
+    record Merge(@Min(1) @Max(MOST_PACKAGES) int into) {}
+
+    record Planning(boolean all) {}
+
+    record Extras(@NotNull @Size(max = 20) List<@NotNull Extra> extras) {}
+
+    record ShipDay(@NotNull LocalDate day) {}
+
+    record JobChoice(@NotNull @Size(max = LONGEST) String job) {}
+
+    record ShipToEntry(
+            @NotNull @Size(max = LONGEST) String company,
+            @NotNull @Size(max = LONGEST) String person,
+            @NotNull @Size(max = LONGEST) String street,
+            @NotNull @Size(max = LONGEST) String street2,
+            @NotNull @Size(max = LONGEST) String town,
+            @NotNull @Size(max = LONGEST) String state,
+            @NotNull @Size(max = LONGEST) String postalCode,
+            @NotNull @Size(max = LONGEST) String country,
+            Optional<PlaceKind> kind) {}
+
+    private final Shipments shipments;
+    private final BenchActs acts;
+    private final Opening opening;
+    private final PackingActs packing;
+    private final CombiningActs combining;
+    private final Shipping shipping;
+    private final BookingSweep sweep;
+    private final BenchViews views;
+    private final BenchLooks looks;
+
+    BenchController(
+            Shipments shipments,
+            BenchActs acts,
+            Opening opening,
+            PackingActs packing,
+            CombiningActs combining,
+            Shipping shipping,
+            BookingSweep sweep,
+            BenchViews views,
+            BenchLooks looks) {
+        this.shipments = shipments;
+        this.acts = acts;
+        this.opening = opening;
+        this.packing = packing;
+        this.combining = combining;
+        this.shipping = shipping;
+        this.sweep = sweep;
+        this.views = views;
+        this.looks = looks;
+    }
+
+    /** Opens a job's shipment, or finds it when it is open already. */
+    @PostMapping
+    @ForTheDesk
+    BenchView open(@Valid @RequestBody JobChoice choice, Principal who) {
+        return views.of(opening.open(choice.job().strip(), who.getName()));
+    }
+
+    /** The shipment of a job, or how it would be packed if it were opened: looking leaves no trace. */
+    @GetMapping
+    @ForEveryone
+    BenchView look(@RequestParam @Size(max = LONGEST) String job, Principal who) {
+        return looks.look(job.strip(), who.getName());
+    }
+
+    /** What the bench would show with that weight, which is not kept. */
+    @PostMapping("/{id}/packages/{number}/weight-preview")
+    @ForTheDesk
+    BenchView previewWeight(@PathVariable long id, @PathVariable int number, @Valid @RequestBody TextEntry weight) {
+        return views.of(acts.withWeight(id, number, weight.text()));
+    }
+
+    @PutMapping("/{id}/packages/{number}/weight")
+    @ForTheDesk
+    BenchView typeWeight(
+            @PathVariable long id, @PathVariable int number, @Valid @RequestBody WeightEntry weight, Principal who) {
+        acts.typeWeight(id, number, weight.text(), weight.sure().orElse(false), who.getName());
+        return views.of(id);
+    }
+
+    @PostMapping("/{id}/packages/{number}/scale-reading")
+    @ForTheDesk
+    BenchView readScale(@PathVariable long id, @PathVariable int number, Principal who) {
+        acts.readScale(id, number, who.getName());
+        return views.of(id);
+    }
+
+    @PutMapping("/{id}/packages/{number}/carton")
+    @ForTheDesk
+    BenchView changeCarton(
+            @PathVariable long id, @PathVariable int number, @Valid @RequestBody TextEntry carton, Principal who) {
+        packing.changeCarton(id, number, carton.text(), who.getName());
+        return views.of(id);
+    }
+
+    @PutMapping("/{id}/packages/{number}/size")
+    @ForTheDesk
+    BenchView typeSize(
+            @PathVariable long id, @PathVariable int number, @Valid @RequestBody TextEntry size, Principal who) {
+        acts.typeSize(id, number, size.text(), who.getName());
+        return views.of(id);
+    }
+
+    @PutMapping("/{id}/service")
+    @ForTheDesk
+    BenchView chooseService(@PathVariable long id, @Valid @RequestBody TextEntry service, Principal who) {
+        acts.chooseService(id, service.text(), who.getName());
+        return views.of(id);
+    }
+
+    @PutMapping("/{id}/phone")
+    @ForTheDesk
+    BenchView mendPhone(@PathVariable long id, @Valid @RequestBody TextEntry phone, Principal who) {
+        acts.mendPhone(id, phone.text(), who.getName());
+        return views.of(id);
+    }
+
+    @PutMapping("/{id}/ship-to")
+    @ForTheDesk
+    BenchView mendShipTo(@PathVariable long id, @Valid @RequestBody ShipToEntry entry, Principal who) {
+        acts.mendShipTo(
+                id,
+                new PostalAddress(
+                        entry.company(),
+                        entry.person(),
+                        entry.street(),
+                        entry.street2(),
+                        entry.town(),
+                        entry.state(),
+                        entry.postalCode(),
+                        entry.country()),
+                entry.kind(),
+                who.getName());
+        return views.of(id);
+    }
+
+    @PutMapping("/{id}/account")
+    @ForTheDesk
+    BenchView mendAccount(@PathVariable long id, @Valid @RequestBody TextEntry account, Principal who) {
+        acts.mendAccount(id, account.text(), who.getName());
+        return views.of(id);
+    }
+
+    @PutMapping("/{id}/extras")
+    @ForTheDesk
+    BenchView chooseExtras(@PathVariable long id, @Valid @RequestBody Extras extras, Principal who) {
+        acts.chooseExtras(id, Set.copyOf(extras.extras()), who.getName());
+        return views.of(id);
+    }
+
+    @PutMapping("/{id}/ship-day")
+    @ForTheDesk
+    BenchView shipOn(@PathVariable long id, @Valid @RequestBody ShipDay day, Principal who) {
+        acts.shipOn(id, day.day(), who.getName());
+        return views.of(id);
+    }
+
+    @PostMapping("/{id}/moves")
+    @ForTheDesk
+    BenchView move(@PathVariable long id, @Valid @RequestBody Move move, Principal who) {
+        packing.move(id, move.line(), move.quantity(), move.from(), move.to(), who.getName());
+        return views.of(id);
+    }
+
+    /** A new empty package in a carton. */
+    @PostMapping("/{id}/packages")
+    @ForTheDesk
+    BenchView addPackage(@PathVariable long id, @Valid @RequestBody TextEntry carton, Principal who) {
+        packing.add(id, carton.text(), who.getName());
+        return views.of(id);
+    }
+
+    @PostMapping("/{id}/packages/{number}/repeat")
+    @ForTheDesk
+    BenchView repeat(@PathVariable long id, @PathVariable int number, Principal who) {
+        packing.repeat(id, number, who.getName());
+        return views.of(id);
+    }
+
+    @PostMapping("/{id}/packages/{number}/merge")
+    @ForTheDesk
+    BenchView merge(@PathVariable long id, @PathVariable int number, @Valid @RequestBody Merge merge, Principal who) {
+        packing.merge(id, number, merge.into(), who.getName());
+        return views.of(id);
+    }
+
+    /** Plans anew what nobody placed by hand, or everything. */
+    @PostMapping("/{id}/plan")
+    @ForTheDesk
+    BenchView planAnew(@PathVariable long id, @Valid @RequestBody Planning planning, Principal who) {
+        packing.replan(id, planning.all(), who.getName());
+        return views.of(id);
+    }
+
+    /** Another work order goes along. */
+    @PostMapping("/{id}/jobs")
+    @ForTheDesk
+    BenchView addJob(@PathVariable long id, @Valid @RequestBody JobChoice choice, Principal who) {
+        combining.addJob(id, choice.job().strip(), who.getName());
+        return views.of(id);
+    }
+
+    /** A job that was added goes for itself again. */
+    @PostMapping("/{id}/jobs-out")
+    @ForTheDesk
+    BenchView takeOutJob(@PathVariable long id, @Valid @RequestBody JobChoice choice, Principal who) {
+        combining.takeOutJob(id, choice.job().strip(), who.getName());
+        return views.of(id);
+    }
+
+    /** Pieces that stayed here go after all. */
+    @PostMapping("/{id}/taken-along")
+    @ForTheDesk
+    BenchView takeAlong(@PathVariable long id, @Valid @RequestBody Pieces pieces, Principal who) {
+        packing.takeBack(id, pieces.line(), pieces.quantity(), who.getName());
+        return views.of(id);
+    }
+
+    /** Pieces stay here for another shipment. */
+    @PostMapping("/{id}/left-behind")
+    @ForTheDesk
+    BenchView leaveBehind(@PathVariable long id, @Valid @RequestBody Pieces pieces, Principal who) {
+        packing.leaveBehind(id, pieces.line(), pieces.quantity(), who.getName());
+        return views.of(id);
+    }
+
+    /** Asks the carrier now what it has, while its answer is waited for. */
+    @PostMapping("/{id}/carrier-question")
+    @ForTheDesk
+    BenchView askCarrier(@PathVariable long id) {
+        sweep.askNow(id);
+        return views.of(id);
+    }
+
+    /** Ships, once. While the carrier has not answered the bench says so, and the shipment goes on by itself. */
+    @PostMapping("/{id}/ship")
+    @ForTheDesk
+    BenchView ship(@PathVariable long id, @Valid @RequestBody ShipOrder order, Principal who) {
+        return shipping.ship(id, new Shipping.Seen(order.service(), order.total()), who.getName())
+                .map(gone -> views.of(gone.shipment(), gone.jobs()))
+                .orElseGet(() -> views.of(id));
+    }
+}

@@ -1,0 +1,183 @@
+package nobrec.server.bench;
+
+import java.time.Instant;
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Optional;
+import nobrec.core.address.PlaceKind;
+import nobrec.core.readiness.ReadyCheck;
+import nobrec.core.service.Extra;
+import nobrec.core.shipment.Shipment;
+import nobrec.core.shipment.ShipmentState;
+
+/**
+ * One shipment, whole. Amounts are in {@code currency}; weights and sizes carry their unit.
+ *
+ * @param id zero while it is only looked at
+ * @param opened whether it is there; else it is shown as the first act would find it
+ * @param offers what each service costs; once shipped only the one it went by, as it was then
+ * @param charge what the customer pays; empty for whoever may not see that
+ * @param seesCharge whether whoever looks may see it
+ * @param refusedBefore why the carrier refused it at the last try, while it is open again
+ * @param mayAct whether whoever looks may change it now
+ * @param mayShip whether every ready check allows it
+ * @param waitingFor what the carrier's missing answer is waited for with, while it is being shipped
+ */
+public record BenchView(
+        long id,
+        boolean opened,
+        String job,
+        List<String> jobsAlong,
+        String customer,
+        String customerPo,
+        ShipmentState state,
+        ShipToView shipTo,
+        Optional<LocalDate> promiseDate,
+        String askedService,
+        String terms,
+        String carrierAccount,
+        List<ExtraView> extras,
+        LocalDate today,
+        LocalDate tomorrow,
+        Optional<LocalDate> shipOn,
+        String currency,
+        String weightUnit,
+        String lengthUnit,
+        List<LineView> lines,
+        List<PackageView> packages,
+        List<CartonView> cartonTypes,
+        List<OfferView> offers,
+        String choiceReason,
+        List<CheckView> checks,
+        Optional<ChargeView> charge,
+        boolean seesCharge,
+        boolean mayAct,
+        boolean mayShip,
+        Optional<String> waitingFor,
+        Optional<String> refusedBefore,
+        Optional<ShippedView> shipped,
+        List<PaperView> papers) {
+
+    record ShipToView(
+            String company,
+            String person,
+            String street,
+            String street2,
+            String town,
+            String state,
+            String postalCode,
+            String country,
+            String phone,
+            PlaceKind kind) {}
+
+    /**
+     * @param job number of the work order it is of
+     * @param quantity that goes in this shipment
+     * @param staysBehind pieces of the line that are in no shipment
+     * @param handling how a piece wants to be packed, in words
+     */
+    record LineView(
+            long id,
+            String job,
+            String item,
+            String description,
+            int quantity,
+            int placed,
+            int staysBehind,
+            Optional<String> unitWeight,
+            Optional<String> unitSize,
+            List<String> handling) {}
+
+    /** Something wanted beyond plain carriage. */
+    record ExtraView(Extra extra, String words, boolean wanted) {}
+
+    /**
+     * @param cartonReason why this carton was proposed
+     * @param weight as weighed or typed
+     * @param expectedWeight what the records say, carton included
+     */
+    record PackageView(
+            int number,
+            String cartonCode,
+            String cartonName,
+            String cartonReason,
+            String size,
+            Drawing drawing,
+            Optional<String> weight,
+            Optional<Shipment.WeightSource> weightSource,
+            Optional<String> expectedWeight,
+            Optional<String> trackingNumber,
+            boolean placedByHand,
+            List<ContentView> contents,
+            List<LayerView> layers) {}
+
+    /**
+     * What stands at one height, for the packer; layers come lowest first.
+     *
+     * @param height of its floor above the floor of the package
+     */
+    public record LayerView(String height, List<PieceView> pieces) {}
+
+    /**
+     * A piece in its place. All lengths in thousandths of the longest side of all packages shown, from the outer left front
+     * bottom corner of its package.
+     *
+     * @param line id of its line
+     */
+    public record PieceView(long line, String item, int x, int y, int z, int length, int width, int height) {}
+
+    /** Sides in thousandths of the longest side of all packages shown. */
+    public record Drawing(int length, int width, int height) {}
+
+    record ContentView(long line, String item, String description, int quantity, String lots) {}
+
+    record CartonView(String code, String name, String size, String tare, String cost) {}
+
+    /**
+     * @param lacksData whether it is allowed once a datum that is missing has been added
+     * @param bar total in per cent of the dearest offer's
+     * @param difference to the chosen offer's total, with its sign; empty for the chosen one or without a price
+     * @param daysLate working days after the promise; zero in time
+     */
+    record OfferView(
+            String service,
+            String name,
+            String carrier,
+            boolean allowed,
+            boolean lacksData,
+            boolean chosen,
+            boolean cheapest,
+            boolean earliest,
+            boolean asked,
+            Optional<String> total,
+            Optional<String> difference,
+            int bar,
+            LocalDate departure,
+            LocalDate delivery,
+            int daysLate,
+            List<String> objections,
+            List<ChargeLineView> lines,
+            List<PackageSumView> packageSums) {}
+
+    /** What the lines of one package come to. */
+    record PackageSumView(int packageNumber, String amount) {}
+
+    /** @param packageNumber the package it is for; none when it is for the whole shipment */
+    record ChargeLineView(Optional<Integer> packageNumber, String title, String amount, String explanation) {}
+
+    record CheckView(
+            ReadyCheck.Subject subject, ReadyCheck.Verdict verdict, String reason, String cure, ReadyCheck.Mend mend) {}
+
+    /**
+     * @param margin what we keep, or pay, after freight and cartons; never with a sign
+     * @param weKeep whether it is kept; otherwise it costs us so much
+     */
+    record ChargeView(List<MoneyLineView> lines, String total, String margin, boolean weKeep, String reason) {}
+
+    /** @param amount without its sign when it is taken off */
+    record MoneyLineView(String title, String amount, boolean takenOff, String reason) {}
+
+    record ShippedView(String by, Instant at, LocalDate shipDate, List<String> trackingNumbers) {}
+
+    record PaperView(long id, String kind, String title, String address) {}
+}

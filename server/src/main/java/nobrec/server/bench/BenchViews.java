@@ -1,0 +1,335 @@
+package nobrec.server.bench;
+
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+import nobrec.core.address.Countries;
+import nobrec.core.calendar.WorkingDays;
+import nobrec.core.carton.CartonType;
+import nobrec.core.item.Handling;
+import nobrec.core.measure.Length;
+import nobrec.core.measure.UnitSystem;
+import nobrec.core.measure.Weight;
+import nobrec.core.notation.MeasureText;
+import nobrec.core.readiness.ReadyCheck;
+import nobrec.core.service.Extra;
+import nobrec.core.shipment.Jobs;
+import nobrec.core.shipment.PackageDrawing;
+import nobrec.core.shipment.Shipment;
+import nobrec.core.shipment.ShipmentState;
+import nobrec.core.workorder.WorkOrder;
+import nobrec.server.account.Accounts;
+import nobrec.server.actlog.ActLog;
+import nobrec.server.bench.BenchView.CartonView;
+import nobrec.server.bench.BenchView.CheckView;
+import nobrec.server.bench.BenchView.ContentView;
+import nobrec.server.bench.BenchView.Drawing;
+import nobrec.server.bench.BenchView.ExtraView;
+import nobrec.server.bench.BenchView.LayerView;
+import nobrec.server.bench.BenchView.LineView;
+import nobrec.server.bench.BenchView.PackageView;
+import nobrec.server.bench.BenchView.PaperView;
+import nobrec.server.bench.BenchView.PieceView;
+import nobrec.server.bench.BenchView.ShipToView;
+import nobrec.server.bench.BenchView.ShippedView;
+import nobrec.server.booking.WaitingShipments;
+import nobrec.server.carton.CartonTypes;
+import nobrec.server.document.PaperRow;
+import nobrec.server.document.Papers;
+import nobrec.server.platform.LotText;
+import nobrec.server.platform.Moneys;
+import nobrec.server.platform.NobrecSettings;
+import nobrec.server.platform.security.SignedIn;
+import nobrec.server.pricing.Assessment;
+import nobrec.server.pricing.Assessor;
+import nobrec.server.shipment.ChargeLineRow;
+import nobrec.server.shipment.Shipments;
+import nobrec.server.site.Sites;
+import org.springframework.stereotype.Component;
+
+/** Puts together what the bench shows of a shipment. */
+@Component
+class BenchViews {
+
+    private final Shipments shipments;
+    private final Sites sites;
+    private final Assessor assessor;
+    private final OfferViews offerViews;
+    private final WaitingShipments waiting;
+    private final CartonTypes cartonTypes;
+    private final Papers papers;
+    private final Accounts accounts;
+    private final UnitSystem units;
+
+    BenchViews(
+            Shipments shipments,
+            Sites sites,
+            Assessor assessor,
+            OfferViews offerViews,
+            WaitingShipments waiting,
+            CartonTypes cartonTypes,
+            Papers papers,
+            Accounts accounts,
+            NobrecSettings settings) {
+        this.shipments = shipments;
+        this.sites = sites;
+        this.assessor = assessor;
+        this.offerViews = offerViews;
+        this.waiting = waiting;
+        this.cartonTypes = cartonTypes;
+        this.papers = papers;
+        this.accounts = accounts;
+        this.units = settings.units();
+    }
+
+    BenchView of(long shipmentId) {
+        return of(shipments.byId(shipmentId));
+    }
+
+    BenchView of(Shipment shipment) {
+        return of(shipment, shipments.jobs(shipment));
+    }
+
+    /** A shipment that is only looked at, and is not there afterwards. */
+    BenchView ofLook(Shipment shipment) {
+        return of(shipment, shipments.jobs(shipment), false);
+    }
+
+    BenchView of(Shipment shipment, Jobs jobs) {
+        return of(shipment, jobs, true);
+    }
+
+    private BenchView of(Shipment shipment, Jobs jobs, boolean opened) {
+        WorkOrder job = jobs.leading();
+        if (shipment.state() == ShipmentState.OPEN) {
+            Assessment assessment = assessor.assess(shipment, jobs);
+            return view(
+                    shipment,
+                    opened,
+                    jobs,
+                    offerViews.of(assessment, job),
+                    assessment.choice().reason(),
+                    assessment.checks(),
+                    assessment.charge().map(OfferViews::charge),
+                    assessment.allowsShipping());
+        }
+        List<ChargeLineRow> kept = offerViews.keptLines(shipment);
+        return view(
+                shipment,
+                opened,
+                jobs,
+                offerViews.kept(shipment, kept),
+                shipment.state() == ShipmentState.SHIPPED ? "As it was shipped." : "",
+                List.of(),
+                offerViews.keptCharge(shipment, kept),
+                false);
+    }
+
+    private BenchView view(
+            Shipment shipment,
+            boolean opened,
+            Jobs jobs,
+            List<BenchView.OfferView> offers,
+            String choiceReason,
+            List<ReadyCheck> checks,
+            Optional<BenchView.ChargeView> charge,
+            boolean mayShip) {
+        WorkOrder job = jobs.leading();
+        boolean seesCharge = SignedIn.seesWhatCustomersPay();
+        LocalDate today = sites.timeAt(sites.byId(shipment.siteId())).toLocalDate();
+        Map<String, CartonType> cartons =
+                cartonTypes.all().stream().collect(Collectors.toMap(CartonType::code, Function.identity()));
+        return new BenchView(
+                opened ? shipment.id() : 0,
+                opened,
+                job.number(),
+                jobs.all().stream().skip(1).map(WorkOrder::number).toList(),
+                job.customer(),
+                job.customerPo(),
+                shipment.state(),
+                shipTo(job),
+                job.promiseDate(),
+                job.askedService(),
+                job.terms().words(),
+                job.carrierAccount(),
+                extras(shipment),
+                today,
+                WorkingDays.after(today, 1),
+                shipment.shipOn().filter(day -> day.isAfter(today)),
+                Moneys.zero().getCurrencyUnit().getCode(),
+                units.weightUnit().symbol(),
+                units.lengthUnit().symbol(),
+                lines(shipment, jobs),
+                packages(shipment, jobs, cartons),
+                cartonTypes.all().stream().map(this::carton).toList(),
+                offers,
+                choiceReason,
+                checks.stream().map(BenchViews::check).toList(),
+                seesCharge ? charge : Optional.empty(),
+                seesCharge,
+                shipment.state() == ShipmentState.OPEN && SignedIn.packsAndShips(),
+                mayShip && SignedIn.packsAndShips(),
+                waiting.reasonOf(shipment),
+                waiting.refusalOf(shipment),
+                shipped(shipment),
+                papers.of(shipment.id()).stream().map(BenchViews::paper).toList());
+    }
+
+    private Optional<ShippedView> shipped(Shipment shipment) {
+        return shipment.outcome()
+                .map(outcome -> new ShippedView(
+                        accounts.displayName(shipment.startedBy().orElse(ActLog.BY_ITSELF)),
+                        outcome.shippedAt(),
+                        outcome.shipDate(),
+                        shipment.packages().stream()
+                                .flatMap(each -> each.trackingNumber().stream())
+                                .toList()));
+    }
+
+    private static ShipToView shipTo(WorkOrder job) {
+        return new ShipToView(
+                job.shipTo().company(),
+                job.shipTo().person(),
+                job.shipTo().street(),
+                job.shipTo().street2(),
+                job.shipTo().town(),
+                job.shipTo().state(),
+                job.shipTo().postalCode(),
+                Countries.nameOf(job.shipTo().country()),
+                job.phone(),
+                job.placeKind());
+    }
+
+    private List<ExtraView> extras(Shipment shipment) {
+        return Arrays.stream(Extra.values())
+                .map(extra ->
+                        new ExtraView(extra, extra.words(), shipment.extras().contains(extra)))
+                .toList();
+    }
+
+    private List<LineView> lines(Shipment shipment, Jobs jobs) {
+        Map<Long, Integer> placed = shipment.placed();
+        Set<Long> going =
+                shipment.lines().stream().map(Shipment.Line::workOrderLineId).collect(Collectors.toSet());
+        Stream<Shipment.Line> staying = shipment.state() != ShipmentState.OPEN
+                ? Stream.empty()
+                : jobs.all().stream()
+                        .flatMap(job -> job.lines().stream())
+                        .filter(line -> line.quantityToTake() > 0 && !going.contains(line.id()))
+                        .map(line -> new Shipment.Line(line.id(), 0));
+        return Stream.concat(shipment.lines().stream(), staying)
+                .map(each -> {
+                    WorkOrder.Line line = jobs.line(each.workOrderLineId());
+                    return new LineView(
+                            line.id(),
+                            jobs.orderOf(line.id()).number(),
+                            line.item(),
+                            line.description(),
+                            each.quantity(),
+                            placed.getOrDefault(line.id(), 0),
+                            line.quantityToTake(),
+                            line.unitWeight().map(this::show),
+                            line.unitSize().map(size -> MeasureText.show(size, units)),
+                            handling(line.handling()));
+                })
+                .toList();
+    }
+
+    private static List<String> handling(Handling handling) {
+        List<String> words = new ArrayList<>();
+        if (handling.thisSideUp()) {
+            words.add("this side up");
+        }
+        if (handling.nothingOnTop()) {
+            words.add("nothing on top");
+        }
+        if (handling.alone()) {
+            words.add("alone");
+        }
+        return words;
+    }
+
+    private List<PackageView> packages(Shipment shipment, Jobs jobs, Map<String, CartonType> cartons) {
+        Length longest = shipment.packages().stream()
+                .map(each -> each.size().longest())
+                .max(Length::compareTo)
+                .orElse(new Length(1));
+        return shipment.packages().stream()
+                .map(packed -> packageView(packed, jobs, cartons.get(packed.cartonCode()), longest))
+                .toList();
+    }
+
+    private PackageView packageView(Shipment.Package packed, Jobs jobs, CartonType carton, Length longest) {
+        PackageDrawing drawing = PackageDrawing.of(packed, carton, jobs, longest);
+        return new PackageView(
+                packed.number(),
+                packed.cartonCode(),
+                carton.name(),
+                packed.cartonReason(),
+                MeasureText.show(packed.size(), units),
+                new Drawing(
+                        drawing.outline().length(),
+                        drawing.outline().width(),
+                        drawing.outline().height()),
+                packed.weight().map(this::show),
+                packed.weightSource(),
+                packed.expectedWeight().map(this::show),
+                packed.trackingNumber(),
+                packed.placedByHand(),
+                packed.contents().stream()
+                        .map(content -> content(content, jobs.line(content.workOrderLineId())))
+                        .toList(),
+                drawing.layers().stream().map(this::layer).toList());
+    }
+
+    private LayerView layer(PackageDrawing.Layer layer) {
+        return new LayerView(
+                MeasureText.show(layer.height(), units),
+                layer.pieces().stream().map(BenchViews::piece).toList());
+    }
+
+    private static PieceView piece(PackageDrawing.Piece piece) {
+        return new PieceView(
+                piece.lineId(),
+                piece.name(),
+                piece.x(),
+                piece.y(),
+                piece.z(),
+                piece.lying().length(),
+                piece.lying().width(),
+                piece.lying().height());
+    }
+
+    private static ContentView content(Shipment.Content content, WorkOrder.Line line) {
+        return new ContentView(
+                line.id(), line.item(), line.description(), content.quantity(), LotText.say(content.lots()));
+    }
+
+    private CartonView carton(CartonType carton) {
+        return new CartonView(
+                carton.code(),
+                carton.name(),
+                MeasureText.show(carton.outer(), units),
+                show(carton.tare()),
+                Moneys.show(carton.cost()));
+    }
+
+    private static CheckView check(ReadyCheck check) {
+        return new CheckView(check.subject(), check.verdict(), check.reason(), check.cure(), check.mend());
+    }
+
+    private static PaperView paper(PaperRow paper) {
+        return new PaperView(paper.id(), paper.kind().name(), paper.title(), "/api/papers/" + paper.id());
+    }
+
+    private String show(Weight weight) {
+        return MeasureText.show(weight, units);
+    }
+}

@@ -1,0 +1,200 @@
+package nobrec.server.bench;
+
+import java.math.BigDecimal;
+import java.math.RoundingMode;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.TreeMap;
+import nobrec.core.charging.CustomerCharge;
+import nobrec.core.measure.UnitSystem;
+import nobrec.core.rating.ChargeLine;
+import nobrec.core.rating.Offer;
+import nobrec.core.service.Service;
+import nobrec.core.shipment.Shipment;
+import nobrec.core.workorder.WorkOrder;
+import nobrec.server.bench.BenchView.ChargeLineView;
+import nobrec.server.bench.BenchView.ChargeView;
+import nobrec.server.bench.BenchView.MoneyLineView;
+import nobrec.server.bench.BenchView.OfferView;
+import nobrec.server.bench.BenchView.PackageSumView;
+import nobrec.server.carrier.ServiceCatalog;
+import nobrec.server.platform.Moneys;
+import nobrec.server.platform.NobrecSettings;
+import nobrec.server.pricing.Assessment;
+import nobrec.server.shipment.ChargeLineRow;
+import nobrec.server.shipment.Shipments;
+import org.joda.money.Money;
+import org.springframework.stereotype.Component;
+
+/** Offers and charges as the bench shows them: computed ones before shipping, kept ones after. */
+@Component
+class OfferViews {
+
+    private static final int WHOLE_BAR = 100;
+    private static final String KEPT_REASON = "As it was when the shipment went.";
+
+    private final Shipments shipments;
+    private final ServiceCatalog catalog;
+    private final UnitSystem units;
+
+    OfferViews(Shipments shipments, ServiceCatalog catalog, NobrecSettings settings) {
+        this.shipments = shipments;
+        this.catalog = catalog;
+        this.units = settings.units();
+    }
+
+    List<OfferView> of(Assessment assessment, WorkOrder job) {
+        Money dearest = assessment.offers().stream()
+                .flatMap(offer -> offer.total().stream())
+                .reduce(Moneys.zero(), (one, other) -> one.isGreaterThan(other) ? one : other);
+        Optional<Money> chosenTotal = assessment.chosenOffer().flatMap(Offer::total);
+        return assessment.offers().stream()
+                .map(offer -> view(offer, assessment, job, dearest, chosenTotal))
+                .toList();
+    }
+
+    private OfferView view(
+            Offer offer, Assessment assessment, WorkOrder job, Money dearest, Optional<Money> chosenTotal) {
+        Service service = offer.service();
+        Optional<String> code = Optional.of(service.code());
+        boolean chosen = assessment.choice().chosen().equals(code);
+        return new OfferView(
+                service.code(),
+                service.name(),
+                service.carrier().name(),
+                offer.isAllowed(),
+                !offer.isAllowed() && offer.isAllowedOnceCompleted(),
+                chosen,
+                assessment.choice().cheapest().equals(code),
+                assessment.choice().earliest().equals(code),
+                service.isMeantBy(job.askedService()),
+                offer.total().map(Moneys::show),
+                chosen ? Optional.empty() : difference(offer, chosenTotal),
+                offer.total().map(total -> bar(total, dearest)).orElse(0),
+                offer.departure(),
+                offer.delivery(),
+                offer.daysLate(),
+                offer.objections().stream()
+                        .map(objection -> objection.sentence(units))
+                        .toList(),
+                offer.chargeLines().stream().map(line -> line(line, offer)).toList(),
+                offer.chargeTree().parts().stream()
+                        .map(part -> new PackageSumView(
+                                part.lines().get(0).packageNumber(), Moneys.show(Moneys.ofCents(part.cents()))))
+                        .toList());
+    }
+
+    private static Optional<String> difference(Offer offer, Optional<Money> chosenTotal) {
+        return offer.total()
+                .flatMap(total -> chosenTotal.map(chosen -> {
+                    Money difference = total.minus(chosen);
+                    return (difference.isNegative() ? "−" : "+") + Moneys.show(difference.abs());
+                }));
+    }
+
+    private static int bar(Money total, Money dearest) {
+        if (dearest.isZero()) {
+            return 0;
+        }
+        return total.getAmount()
+                .multiply(BigDecimal.valueOf(WHOLE_BAR))
+                .divide(dearest.getAmount(), 0, RoundingMode.HALF_UP)
+                .intValueExact();
+    }
+
+    private ChargeLineView line(ChargeLine line, Offer offer) {
+        return new ChargeLineView(
+                line.forPackage(),
+                line.basis().title(),
+                Moneys.show(line.amount(offer.currency())),
+                line.basis().sentence(units));
+    }
+
+    static ChargeView charge(CustomerCharge charge) {
+        return charge(
+                charge.lines().stream()
+                        .map(line -> moneyLine(line.title(), line.amount(), line.reason()))
+                        .toList(),
+                charge.total(),
+                charge.margin(),
+                charge.reason());
+    }
+
+    private static ChargeView charge(List<MoneyLineView> lines, Money total, Money margin, String reason) {
+        return new ChargeView(lines, Moneys.show(total), Moneys.show(margin.abs()), !margin.isNegative(), reason);
+    }
+
+    private static MoneyLineView moneyLine(String title, Money amount, String reason) {
+        return new MoneyLineView(title, Moneys.show(amount.abs()), amount.isNegative(), reason);
+    }
+
+    /** The charge lines of a shipment as they were when it went. */
+    List<ChargeLineRow> keptLines(Shipment shipment) {
+        return shipments.chargeLines(shipment.id());
+    }
+
+    /** The offer a shipment went by, from what was kept. */
+    List<OfferView> kept(Shipment shipment, List<ChargeLineRow> kept) {
+        return shipment.outcome()
+                .map(outcome -> {
+                    Service service = catalog.service(outcome.serviceCode());
+                    return List.of(new OfferView(
+                            service.code(),
+                            service.name(),
+                            service.carrier().name(),
+                            true,
+                            false,
+                            true,
+                            false,
+                            false,
+                            false,
+                            Optional.of(Moneys.show(outcome.freightCost())),
+                            Optional.empty(),
+                            WHOLE_BAR,
+                            outcome.shipDate(),
+                            outcome.deliveryDate(),
+                            0,
+                            List.of(),
+                            keptLines(kept),
+                            keptSums(kept)));
+                })
+                .orElse(List.of());
+    }
+
+    private static List<ChargeLineView> keptLines(List<ChargeLineRow> kept) {
+        return kept.stream()
+                .filter(row -> row.side() == ChargeLineRow.Side.COST)
+                .map(row -> new ChargeLineView(
+                        Optional.ofNullable(row.packageNumber()),
+                        row.title(),
+                        Moneys.show(row.amount()),
+                        row.explanation()))
+                .toList();
+    }
+
+    private static List<PackageSumView> keptSums(List<ChargeLineRow> kept) {
+        Map<Integer, Money> sums = new TreeMap<>();
+        kept.stream()
+                .filter(row -> row.side() == ChargeLineRow.Side.COST && row.packageNumber() != null)
+                .forEach(row -> sums.merge(row.packageNumber(), row.amount(), Money::plus));
+        return sums.entrySet().stream()
+                .map(each -> new PackageSumView(each.getKey(), Moneys.show(each.getValue())))
+                .toList();
+    }
+
+    Optional<ChargeView> keptCharge(Shipment shipment, List<ChargeLineRow> kept) {
+        return shipment.outcome().map(outcome -> {
+            List<ChargeLineRow> rows = kept.stream()
+                    .filter(row -> row.side() == ChargeLineRow.Side.CUSTOMER)
+                    .toList();
+            return charge(
+                    rows.stream()
+                            .map(row -> moneyLine(row.title(), row.amount(), row.explanation()))
+                            .toList(),
+                    outcome.customerCharge(),
+                    outcome.margin(),
+                    KEPT_REASON);
+        });
+    }
+}

@@ -1,0 +1,47 @@
+package nobrec.server.booking;
+
+import java.time.LocalDate;
+import java.util.List;
+import nobrec.core.charging.FreightTerms;
+import nobrec.core.service.Service;
+import nobrec.core.shipment.Jobs;
+import nobrec.core.shipment.Shipment;
+import nobrec.core.workorder.WorkOrder;
+import org.joda.money.Money;
+
+/**
+ * A shipment has its tracking numbers. Published in the transaction that stores them.
+ *
+ * @param job number of the work order it was opened for, on whose invoice the freight stands
+ * @param jobsAlong numbers of the others in it
+ */
+public record ShipmentShipped(
+        long shipmentId,
+        String job,
+        List<String> jobsAlong,
+        String carrierName,
+        String serviceName,
+        LocalDate shipDate,
+        List<String> trackingNumbers,
+        FreightTerms terms,
+        Money freightCost,
+        Money customerCharge) {
+
+    static ShipmentShipped of(Shipment shipment, Jobs jobs, Service service) {
+        WorkOrder job = jobs.leading();
+        Shipment.Outcome outcome = shipment.outcome().orElseThrow();
+        return new ShipmentShipped(
+                shipment.id(),
+                job.number(),
+                jobs.all().stream().skip(1).map(WorkOrder::number).toList(),
+                service.carrier().name(),
+                service.name(),
+                outcome.shipDate(),
+                shipment.packages().stream()
+                        .flatMap(each -> each.trackingNumber().stream())
+                        .toList(),
+                job.terms(),
+                outcome.freightCost(),
+                outcome.customerCharge());
+    }
+}

@@ -1,0 +1,64 @@
+package nobrec.server.booking;
+
+import java.util.Optional;
+import nobrec.core.refusal.Refusal;
+import nobrec.core.service.Carrier;
+import nobrec.server.carrier.CarrierGateway;
+import nobrec.server.carrier.ServiceCatalog;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import org.springframework.stereotype.Service;
+
+/** The act of shipping: intent, call, answer. What a crash or silence leaves open, {@link BookingSweep} finishes. */
+@Service
+public class Shipping {
+
+    /** What the person saw when she decided: service code and total. */
+    public record Seen(String service, String total) {}
+
+    private static final Logger LOG = LoggerFactory.getLogger(Shipping.class);
+
+    private final ShippingIntents intents;
+    private final ShippingOutcomes outcomes;
+    private final Completions completions;
+    private final CarrierGateway gateway;
+    private final ServiceCatalog catalog;
+
+    Shipping(
+            ShippingIntents intents,
+            ShippingOutcomes outcomes,
+            Completions completions,
+            CarrierGateway gateway,
+            ServiceCatalog catalog) {
+        this.intents = intents;
+        this.outcomes = outcomes;
+        this.completions = completions;
+        this.gateway = gateway;
+        this.catalog = catalog;
+    }
+
+    /**
+     * Ships, or leaves the shipment waiting for the carrier's answer when none comes in time.
+     *
+     * @return the shipment as it has left; empty while that is not known
+     */
+    public Optional<Completions.Gone> ship(long shipmentId, Seen seen, String signIn) {
+        Booking booking = intents.begin(shipmentId, seen, signIn);
+        Carrier carrier = catalog.carrier(booking.carrierCode());
+        CarrierGateway.Booking answer;
+        try {
+            answer = gateway.book(carrier, booking.bookingKey(), booking.request());
+            if (outcomes.settle(booking, answer)) {
+                return Optional.of(completions.runFor(shipmentId));
+            }
+        } catch (RuntimeException failed) {
+            LOG.error("Shipment {} was begun and not finished; it goes on by itself", shipmentId, failed);
+            return Optional.empty();
+        }
+        if (answer instanceof CarrierGateway.Booking.Refused refused) {
+            throw Refusal.unusable(
+                    carrier.name(), "It refused the shipment: " + refused.reason(), "Mend that and ship again.");
+        }
+        return Optional.empty();
+    }
+}

@@ -1,0 +1,240 @@
+package nobrec.server.booking;
+
+import java.time.Clock;
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.UUID;
+import nobrec.core.address.PhoneNumber;
+import nobrec.core.charging.CustomerCharge;
+import nobrec.core.measure.LengthUnit;
+import nobrec.core.measure.Weight;
+import nobrec.core.measure.WeightUnit;
+import nobrec.core.rating.ChargeLine;
+import nobrec.core.rating.Offer;
+import nobrec.core.readiness.ReadyCheck;
+import nobrec.core.refusal.Refusal;
+import nobrec.core.shipment.Jobs;
+import nobrec.core.shipment.Shipment;
+import nobrec.core.shipment.ShipmentState;
+import nobrec.core.workorder.WorkOrder;
+import nobrec.server.account.Accounts;
+import nobrec.server.actlog.ActLog;
+import nobrec.server.carrier.CarrierGateway;
+import nobrec.server.platform.Moneys;
+import nobrec.server.platform.NobrecSettings;
+import nobrec.server.platform.Shortened;
+import nobrec.server.platform.outbox.DueTimes;
+import nobrec.server.pricing.Assessment;
+import nobrec.server.pricing.Assessor;
+import nobrec.server.shipment.ChargeLineRow;
+import nobrec.server.shipment.ShipmentStore;
+import nobrec.server.shipment.Shipments;
+import nobrec.server.shipment.ShopTime;
+import nobrec.server.site.Site;
+import nobrec.server.site.Sites;
+import org.springframework.stereotype.Component;
+import org.springframework.transaction.annotation.Transactional;
+
+/**
+ * First half of shipping: in one transaction the shipment is claimed, what it will cost is written down, and the intent to
+ * book it is stored with a key of its own. Two people at the same moment: the row lock lets one of them through.
+ */
+@Component
+class ShippingIntents {
+
+    private static final int NUMBERS_SHOWN = 3;
+    private static final int LONGEST_TITLE = 200;
+    private static final int LONGEST_EXPLANATION = 2_000;
+
+    private final Shipments shipments;
+    private final ShipmentStore store;
+    private final BookingMapper bookings;
+    private final Assessor assessor;
+    private final Sites sites;
+    private final CarrierGateway gateway;
+    private final Accounts accounts;
+    private final ActLog actLog;
+    private final NobrecSettings settings;
+    private final Clock clock;
+
+    ShippingIntents(
+            Shipments shipments,
+            ShipmentStore store,
+            BookingMapper bookings,
+            Assessor assessor,
+            Sites sites,
+            CarrierGateway gateway,
+            Accounts accounts,
+            ActLog actLog,
+            NobrecSettings settings,
+            Clock clock) {
+        this.shipments = shipments;
+        this.store = store;
+        this.bookings = bookings;
+        this.assessor = assessor;
+        this.sites = sites;
+        this.gateway = gateway;
+        this.accounts = accounts;
+        this.actLog = actLog;
+        this.settings = settings;
+        this.clock = clock;
+    }
+
+    /**
+     * @param seen the service and total the person saw when she decided
+     * @throws Refusal when it was begun before, is not ready, or costs something else by now
+     */
+    @Transactional
+    public Booking begin(long shipmentId, Shipping.Seen seen, String signIn) {
+        Shipment shipment = shipments.locked(shipmentId);
+        Jobs jobs = shipments.jobs(shipment);
+        WorkOrder job = jobs.leading();
+        requireOpen(shipment, job);
+        Assessment assessment = assessor.assess(shipment, jobs);
+        requirePiecesStillHere(shipment, jobs);
+        requireReady(job, assessment);
+        Offer offer = assessment.chosenOffer().orElseThrow();
+        requireUnchanged(job, offer, seen);
+        keepCharges(shipmentId, assessment, offer, signIn);
+        Booking booking = intent(shipment, jobs, offer);
+        bookings.insert(booking);
+        actLog.write(
+                signIn, "asked to ship", "Job " + job.number(), offer.service().name() + ", " + seen.total());
+        return booking;
+    }
+
+    private void requireOpen(Shipment shipment, WorkOrder job) {
+        if (shipment.state() == ShipmentState.OPEN) {
+            return;
+        }
+        String who = accounts.displayName(shipment.startedBy().orElse(ActLog.BY_ITSELF));
+        if (shipment.outcome().isEmpty()) {
+            throw Refusal.conflict(
+                    "Job " + job.number(),
+                    who + " is shipping it just now; the carrier has not answered yet.",
+                    "Wait a moment: it goes on by itself.");
+        }
+        List<String> numbers = shipment.packages().stream()
+                .flatMap(each -> each.trackingNumber().stream())
+                .toList();
+        String shown = String.join(", ", numbers.subList(0, Math.min(numbers.size(), NUMBERS_SHOWN)));
+        throw Refusal.conflict(
+                "Job " + job.number(),
+                "It was shipped already, by " + who + " on "
+                        + ShopTime.show(shipment.outcome().get().shippedAt(), sites.byId(shipment.siteId()))
+                        + " with " + shown + ".",
+                "Print its papers again, if that is what you need.");
+    }
+
+    /** What has left in another shipment cannot leave in this one. */
+    private static void requirePiecesStillHere(Shipment shipment, Jobs jobs) {
+        for (Shipment.Line going : shipment.lines()) {
+            WorkOrder.Line line = jobs.line(going.workOrderLineId());
+            if (going.quantity() > line.quantityOpen()) {
+                throw Refusal.conflict(
+                        "Job " + jobs.orderOf(line.id()).number(),
+                        "Of " + line.item() + " " + going.quantity() + " pieces would go, and only "
+                                + line.quantityOpen() + " are still here.",
+                        "Look at the job's shipments: the others have left already.");
+            }
+        }
+    }
+
+    private static void requireReady(WorkOrder job, Assessment assessment) {
+        if (assessment.allowsShipping()) {
+            return;
+        }
+        ReadyCheck stop = assessment.checks().stream()
+                .filter(check -> check.verdict() == ReadyCheck.Verdict.STOP)
+                .findFirst()
+                .orElseThrow();
+        throw Refusal.unusable("Job " + job.number(), stop.reason(), stop.cure());
+    }
+
+    private static void requireUnchanged(WorkOrder job, Offer offer, Shipping.Seen seen) {
+        String total = Moneys.show(offer.total().orElseThrow());
+        if (!offer.service().code().equals(seen.service()) || !total.equals(seen.total())) {
+            throw Refusal.conflict(
+                    "Job " + job.number(),
+                    "It would go by " + offer.service().name() + " at " + total + " now, not at " + seen.total()
+                            + " as you saw it.",
+                    "Look at the offer again, then ship.");
+        }
+    }
+
+    /** The charge lines as of now stay with the shipment, whatever becomes of rates and rules. */
+    private void keepCharges(long shipmentId, Assessment assessment, Offer offer, String signIn) {
+        CustomerCharge charge = assessment.charge().orElseThrow();
+        List<ChargeLineRow> rows = new ArrayList<>();
+        for (ChargeLine line : offer.chargeLines()) {
+            rows.add(new ChargeLineRow(
+                    rows.size() + 1,
+                    ChargeLineRow.Side.COST,
+                    line.forPackage().orElse(null),
+                    Shortened.to(LONGEST_TITLE, line.basis().title()),
+                    line.amount(offer.currency()),
+                    Shortened.to(LONGEST_EXPLANATION, line.basis().sentence(settings.units()))));
+        }
+        for (CustomerCharge.Line line : charge.lines()) {
+            rows.add(new ChargeLineRow(
+                    rows.size() + 1,
+                    ChargeLineRow.Side.CUSTOMER,
+                    null,
+                    Shortened.to(LONGEST_TITLE, line.title()),
+                    line.amount(),
+                    Shortened.to(LONGEST_EXPLANATION, line.reason() + " " + charge.reason())));
+        }
+        store.beginShipping(
+                shipmentId,
+                signIn,
+                new ShipmentStore.Terms(
+                        offer.service().code(),
+                        offer.departure(),
+                        offer.delivery(),
+                        offer.total().orElseThrow(),
+                        charge.total(),
+                        charge.margin()),
+                rows);
+    }
+
+    private Booking intent(Shipment shipment, Jobs jobs, Offer offer) {
+        Instant now = clock.instant();
+        return new Booking(
+                UUID.randomUUID().toString(),
+                shipment.id(),
+                offer.service().carrier().code(),
+                BookingState.ASKED,
+                gateway.write(consignment(shipment, jobs, offer)),
+                0,
+                now.plus(DueTimes.LEASE),
+                "",
+                now);
+    }
+
+    private CarrierGateway.Consignment consignment(Shipment shipment, Jobs jobs, Offer offer) {
+        WorkOrder job = jobs.leading();
+        Site site = sites.byId(shipment.siteId());
+        String phone = PhoneNumber.read(job.phone(), job.shipTo().country())
+                .found()
+                .map(PhoneNumber::e164)
+                .orElse("");
+        return new CarrierGateway.Consignment(
+                offer.service().code(),
+                offer.departure().toString(),
+                jobs.numbers(),
+                CarrierGateway.Party.of(site.address(), site.phone()),
+                CarrierGateway.Party.of(job.shipTo(), phone),
+                shipment.packages().stream().map(ShippingIntents::parcel).toList());
+    }
+
+    private static CarrierGateway.Parcel parcel(Shipment.Package packed) {
+        Weight weight = packed.weight().orElseThrow();
+        return new CarrierGateway.Parcel(
+                packed.number(),
+                weight.in(WeightUnit.GRAM, 1),
+                packed.size().length().in(LengthUnit.MILLIMETRE, 1),
+                packed.size().width().in(LengthUnit.MILLIMETRE, 1),
+                packed.size().height().in(LengthUnit.MILLIMETRE, 1));
+    }
+}

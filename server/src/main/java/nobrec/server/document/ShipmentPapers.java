@@ -1,0 +1,141 @@
+package nobrec.server.document;
+
+import java.time.format.DateTimeFormatter;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import nobrec.core.address.PhoneNumber;
+import nobrec.core.address.PostalAddress;
+import nobrec.core.notation.MeasureText;
+import nobrec.core.service.Service;
+import nobrec.core.shipment.Jobs;
+import nobrec.core.shipment.PackageDrawing;
+import nobrec.core.shipment.Shipment;
+import nobrec.core.workorder.WorkOrder;
+import nobrec.server.carton.CartonTypes;
+import nobrec.server.platform.LotText;
+import nobrec.server.platform.NobrecSettings;
+import nobrec.server.site.Site;
+import nobrec.server.site.Sites;
+import org.springframework.stereotype.Component;
+
+/** Has the papers of a shipment drawn: a label for each package and one packing slip. */
+@Component
+public class ShipmentPapers {
+
+    private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("d MMM uuuu", Locale.US);
+
+    private final Papers papers;
+    private final Sites sites;
+    private final CartonTypes cartonTypes;
+    private final NobrecSettings settings;
+
+    ShipmentPapers(Papers papers, Sites sites, CartonTypes cartonTypes, NobrecSettings settings) {
+        this.papers = papers;
+        this.sites = sites;
+        this.cartonTypes = cartonTypes;
+        this.settings = settings;
+    }
+
+    /** Draws them, in no transaction; what comes back keeps them, in the caller's. */
+    public Runnable draw(Shipment shipment, Jobs jobs, Service service) {
+        List<NewPaper> drawn = new ArrayList<>();
+        for (Shipment.Package packed : shipment.packages()) {
+            drawn.add(
+                    papers.drawLabel(shipment.id(), packed.number(), label(shipment, packed, jobs.leading(), service)));
+        }
+        drawn.add(papers.drawSlip(shipment.id(), slip(shipment, jobs, service)));
+        return () -> papers.keep(drawn);
+    }
+
+    private LabelText label(Shipment shipment, Shipment.Package packed, WorkOrder job, Service service) {
+        Site site = sites.byId(shipment.siteId());
+        String phone = PhoneNumber.read(job.phone(), job.shipTo().country())
+                .found()
+                .map(PhoneNumber::e164)
+                .orElse("");
+        return new LabelText(
+                service.carrier().name(),
+                service.name(),
+                packed.trackingNumber().orElseThrow(),
+                lines(site.address()),
+                site.phone(),
+                lines(job.shipTo()),
+                phone,
+                job.number(),
+                job.customerPo(),
+                MeasureText.show(packed.weight().orElseThrow(), settings.units()),
+                MeasureText.show(packed.size(), settings.units()),
+                DAY.format(shipment.outcome().orElseThrow().shipDate()),
+                packed.number(),
+                shipment.packages().size());
+    }
+
+    private SlipText slip(Shipment shipment, Jobs jobs, Service service) {
+        WorkOrder job = jobs.leading();
+        Site site = sites.byId(shipment.siteId());
+        return new SlipText(
+                lines(site.address()),
+                site.phone(),
+                lines(job.shipTo()),
+                job.number(),
+                job.customer(),
+                job.customerPo(),
+                service.name(),
+                DAY.format(shipment.outcome().orElseThrow().shipDate()),
+                jobs.all().size() > 1 ? jobs.numbers() : "",
+                shipment.packages().stream()
+                        .map(packed -> packageOf(packed, jobs))
+                        .toList());
+    }
+
+    private SlipText.PackageText packageOf(Shipment.Package packed, Jobs jobs) {
+        return new SlipText.PackageText(
+                packed.number(),
+                MeasureText.show(packed.weight().orElseThrow(), settings.units()),
+                packed.trackingNumber().orElseThrow(),
+                packed.contents().stream().map(content -> lineOf(content, jobs)).toList(),
+                drawing(packed, jobs));
+    }
+
+    private static SlipText.LineText lineOf(Shipment.Content content, Jobs jobs) {
+        WorkOrder.Line line = jobs.line(content.workOrderLineId());
+        String lots = LotText.say(content.lots());
+        return new SlipText.LineText(
+                line.item(),
+                line.description() + (lots.isEmpty() ? "" : ", " + lots),
+                content.quantity(),
+                line.quantityOrdered());
+    }
+
+    /** The layers as the packer lays them, seen from above. */
+    private SlipText.DrawingText drawing(Shipment.Package packed, Jobs jobs) {
+        PackageDrawing drawing = PackageDrawing.of(
+                packed,
+                cartonTypes.set().byCode(packed.cartonCode()),
+                jobs,
+                packed.size().longest());
+        return new SlipText.DrawingText(
+                drawing.outline().length(),
+                drawing.outline().width(),
+                drawing.layers().stream()
+                        .map(layer -> new SlipText.LayerText(
+                                MeasureText.show(layer.height(), settings.units()),
+                                layer.pieces().stream()
+                                        .map(piece -> new SlipText.PieceText(
+                                                piece.name(),
+                                                piece.x(),
+                                                piece.y(),
+                                                piece.lying().length(),
+                                                piece.lying().width()))
+                                        .toList()))
+                        .toList());
+    }
+
+    private static List<String> lines(PostalAddress address) {
+        return List.of(address.company(), address.person(), address.street(), address.street2(), address.townLine())
+                .stream()
+                .filter(line -> !line.isEmpty())
+                .toList();
+    }
+}

@@ -1,0 +1,74 @@
+package nobrec.server.packing;
+
+import java.util.List;
+import java.util.Optional;
+import nobrec.core.refusal.Refusal;
+import nobrec.core.shipment.Jobs;
+import nobrec.core.shipment.Shipment;
+import nobrec.core.workorder.WorkOrder;
+import nobrec.server.actlog.ActLog;
+import nobrec.server.shipment.ShipmentStore;
+import nobrec.server.shipment.Shipments;
+import nobrec.server.site.Sites;
+import nobrec.server.workorder.WorkOrders;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Opens the shipment of a job. */
+@Service
+public class Opening {
+
+    private final Shipments shipments;
+    private final ShipmentStore store;
+    private final WorkOrders workOrders;
+    private final Packers packers;
+    private final Sites sites;
+    private final ActLog actLog;
+
+    Opening(
+            Shipments shipments,
+            ShipmentStore store,
+            WorkOrders workOrders,
+            Packers packers,
+            Sites sites,
+            ActLog actLog) {
+        this.shipments = shipments;
+        this.store = store;
+        this.workOrders = workOrders;
+        this.packers = packers;
+        this.sites = sites;
+        this.actLog = actLog;
+    }
+
+    /**
+     * The shipment of a job: the one that is open, or a new one, packed on paper, for what is in no shipment yet; when nothing
+     * is left the last one. The job's row is locked before anything of it is read, so that two people at one moment open one
+     * shipment.
+     */
+    @Transactional
+    public Shipment open(String jobNumber, String signIn) {
+        WorkOrder job = workOrders.locked(workOrders.idOf(jobNumber));
+        Optional<Shipment> there = shipments.there(job);
+        if (there.isPresent()) {
+            return there.get();
+        }
+        Shipment fresh = shipments.byId(store.insert(sites.home().id(), job.id()));
+        Jobs jobs = new Jobs(job, List.of(job));
+        store.keep(fresh, packers.of(fresh, jobs).planned(fresh.going(linesToTake(job))));
+        workOrders.putOnBench(job.id());
+        actLog.write(signIn, "opened a shipment", "Job " + jobNumber, "");
+        return shipments.byId(fresh.id());
+    }
+
+    /** What is in no shipment yet of a work order. */
+    static List<Shipment.Line> linesToTake(WorkOrder job) {
+        List<Shipment.Line> lines = job.lines().stream()
+                .filter(line -> line.quantityToTake() > 0)
+                .map(line -> new Shipment.Line(line.id(), line.quantityToTake()))
+                .toList();
+        if (lines.isEmpty()) {
+            throw Refusal.unusable("Job " + job.number(), "It has no pieces to ship.", "Look at its record.");
+        }
+        return lines;
+    }
+}

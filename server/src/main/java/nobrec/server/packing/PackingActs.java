@@ -1,0 +1,150 @@
+package nobrec.server.packing;
+
+import java.util.function.BiFunction;
+import nobrec.core.refusal.Refusal;
+import nobrec.core.shipment.HandPacking;
+import nobrec.core.shipment.Jobs;
+import nobrec.core.shipment.Shipment;
+import nobrec.core.workorder.WorkOrder;
+import nobrec.server.actlog.ActLog;
+import nobrec.server.shipment.ShipmentStore;
+import nobrec.server.shipment.Shipments;
+import nobrec.server.workorder.WorkOrders;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Packing by hand, each act in a transaction of its own; what it comes to is decided by {@link HandPacking}. */
+@Service
+@Transactional
+public class PackingActs {
+
+    private final Shipments shipments;
+    private final ShipmentStore store;
+    private final Packers packers;
+    private final WorkOrders workOrders;
+    private final ActLog actLog;
+
+    PackingActs(Shipments shipments, ShipmentStore store, Packers packers, WorkOrders workOrders, ActLog actLog) {
+        this.shipments = shipments;
+        this.store = store;
+        this.packers = packers;
+        this.workOrders = workOrders;
+        this.actLog = actLog;
+    }
+
+    /** Another carton for a package. */
+    public void changeCarton(long shipmentId, int number, String cartonCode, String signIn) {
+        change(shipmentId, (hands, shipment) -> hands.changeCarton(shipment, number, cartonCode));
+        log(signIn, "changed a carton", shipmentId, "package " + number + ": " + cartonCode);
+    }
+
+    /**
+     * Moves pieces of a line.
+     *
+     * @param from package number, or {@link HandPacking#NO_PACKAGE}
+     * @param to package number, or {@link HandPacking#NO_PACKAGE}
+     */
+    public void move(long shipmentId, long lineId, int quantity, int from, int to, String signIn) {
+        Jobs jobs = change(shipmentId, (hands, shipment) -> hands.move(shipment, lineId, quantity, from, to));
+        log(
+                signIn,
+                "moved pieces",
+                shipmentId,
+                quantity + " × " + jobs.line(lineId).item() + ", package " + from + " to " + to);
+    }
+
+    /** A new empty package. */
+    public void add(long shipmentId, String cartonCode, String signIn) {
+        change(shipmentId, (hands, shipment) -> hands.add(shipment, cartonCode));
+        log(signIn, "added a package", shipmentId, cartonCode);
+    }
+
+    /** The same package once more. */
+    public void repeat(long shipmentId, int number, String signIn) {
+        change(shipmentId, (hands, shipment) -> hands.repeat(shipment, number));
+        log(signIn, "repeated a package", shipmentId, "package " + number);
+    }
+
+    /** Everything of one package into another. */
+    public void merge(long shipmentId, int from, int into, String signIn) {
+        change(shipmentId, (hands, shipment) -> hands.merge(shipment, from, into));
+        log(signIn, "merged packages", shipmentId, from + " into " + into);
+    }
+
+    /** @param all whether also what was placed by hand is given up */
+    public void replan(long shipmentId, boolean all, String signIn) {
+        change(shipmentId, (hands, shipment) -> hands.replan(shipment, all));
+        log(signIn, "planned the packages again", shipmentId, all ? "all of them" : "those not placed by hand");
+    }
+
+    /** Follows another service or weight, as long as nobody weighed or placed anything. */
+    public void replanIfUntouched(Shipment before) {
+        boolean untouched = before.packages().stream()
+                .noneMatch(each -> each.placedByHand() || each.weight().isPresent());
+        if (untouched) {
+            change(before.id(), (hands, shipment) -> hands.replan(shipment, false));
+        }
+    }
+
+    /** Pieces stay here for another shipment. */
+    public void leaveBehind(long shipmentId, long lineId, int quantity, String signIn) {
+        Jobs jobs = change(shipmentId, (hands, shipment) -> hands.leaveBehind(shipment, lineId, quantity));
+        WorkOrder job = jobs.orderOf(lineId);
+        Shipment left = shipments.byId(shipmentId);
+        if (job.lines().stream().allMatch(own -> left.quantityOf(own.id()) == 0)) {
+            workOrders.takeOffBench(job.id());
+        }
+        log(
+                signIn,
+                "left pieces for another shipment",
+                shipmentId,
+                quantity + " × " + jobs.line(lineId).item());
+    }
+
+    /** Pieces that stayed here go after all. */
+    public void takeBack(long shipmentId, long lineId, int quantity, String signIn) {
+        Shipment shipment = open(shipmentId);
+        Jobs jobs = shipments.jobs(shipment);
+        WorkOrder owner = jobs.all().stream()
+                .filter(each -> each.lines().stream().anyMatch(line -> line.id() == lineId))
+                .findFirst()
+                .orElseThrow(HandPacking::noSuchLine);
+        WorkOrder job = workOrders.locked(owner.id());
+        WorkOrder.Line line = job.lines().stream()
+                .filter(each -> each.id() == lineId)
+                .findFirst()
+                .orElseThrow();
+        if (quantity > line.quantityToTake()) {
+            throw Refusal.unusable(
+                    quantity + " of " + line.item(),
+                    line.quantityToTake() + " of them are in no shipment.",
+                    line.quantityToTake() == 0 ? "Choose another line." : "Take 1 to " + line.quantityToTake() + ".");
+        }
+        if (shipment.quantityOf(lineId) == 0) {
+            workOrders.putOnBench(job.id());
+        }
+        keep(shipment, jobs, (hands, before) -> hands.takeBack(before, lineId, quantity));
+        log(signIn, "took pieces back into the shipment", shipmentId, quantity + " × " + line.item());
+    }
+
+    private Jobs change(long shipmentId, BiFunction<HandPacking, Shipment, Shipment> act) {
+        Shipment shipment = open(shipmentId);
+        Jobs jobs = shipments.jobs(shipment);
+        keep(shipment, jobs, act);
+        return jobs;
+    }
+
+    private void keep(Shipment shipment, Jobs jobs, BiFunction<HandPacking, Shipment, Shipment> act) {
+        store.keep(shipment, act.apply(new HandPacking(packers.of(shipment, jobs)), shipment));
+    }
+
+    private Shipment open(long shipmentId) {
+        Shipment shipment = shipments.locked(shipmentId);
+        shipment.requireOpen();
+        return shipment;
+    }
+
+    private void log(String signIn, String act, long shipmentId, String detail) {
+        actLog.write(signIn, act, "Shipment " + shipmentId, detail);
+    }
+}

@@ -1,0 +1,123 @@
+package nobrec.server.pricing;
+
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.Stream;
+import nobrec.core.charging.CustomerCharge;
+import nobrec.core.charging.FreightBill;
+import nobrec.core.limit.Limits;
+import nobrec.core.rating.Offer;
+import nobrec.core.rating.ServiceChoice;
+import nobrec.core.readiness.ReadyChecks;
+import nobrec.core.service.ShipmentToRate;
+import nobrec.core.shipment.Jobs;
+import nobrec.core.shipment.PackageDoubts;
+import nobrec.core.shipment.Shipment;
+import nobrec.core.workorder.WorkOrder;
+import nobrec.server.carton.CartonTypes;
+import nobrec.server.charge.ShopChargeRules;
+import nobrec.server.place.PostalReference;
+import nobrec.server.platform.Moneys;
+import nobrec.server.platform.NobrecSettings;
+import org.joda.money.Money;
+import org.springframework.stereotype.Component;
+
+/** Has everything computed about a shipment that has not gone yet. */
+@Component
+public class Assessor {
+
+    private static final Comparator<Offer> ALLOWED_AND_CHEAP_FIRST = Comparator.<Offer, Boolean>comparing(
+                    offer -> !offer.isAllowed())
+            .thenComparingLong(offer -> offer.isPriced() ? offer.totalCents() : Long.MAX_VALUE)
+            .thenComparing(offer -> offer.service().code());
+
+    private final RatingFeed feed;
+    private final PostalReference postal;
+    private final CartonTypes cartonTypes;
+    private final ShopChargeRules chargeRules;
+    private final NobrecSettings settings;
+
+    Assessor(
+            RatingFeed feed,
+            PostalReference postal,
+            CartonTypes cartonTypes,
+            ShopChargeRules chargeRules,
+            NobrecSettings settings) {
+        this.feed = feed;
+        this.postal = postal;
+        this.cartonTypes = cartonTypes;
+        this.chargeRules = chargeRules;
+        this.settings = settings;
+    }
+
+    public Assessment assess(Shipment shipment, Jobs jobs) {
+        ShipmentToRate toRate = feed.toRate(shipment, jobs);
+        List<Offer> offers = shipment.packages().isEmpty()
+                ? List.of()
+                : feed.offers(toRate, shipment.siteId()).stream()
+                        .sorted(ALLOWED_AND_CHEAP_FIRST)
+                        .toList();
+        ServiceChoice choice = ServiceChoice.of(
+                offers, shipment.chosenService(), jobs.leading().askedService());
+        Optional<Offer> chosen = choice.chosen().flatMap(code -> byCode(offers, code));
+        Optional<CustomerCharge> charge =
+                chosen.filter(Offer::isPriced).map(offer -> charge(shipment, jobs, offer, toRate));
+        return new Assessment(
+                offers, choice, ReadyChecks.of(look(shipment, jobs, toRate, chosen), settings.units()), charge);
+    }
+
+    private CustomerCharge charge(Shipment shipment, Jobs jobs, Offer offer, ShipmentToRate toRate) {
+        WorkOrder job = jobs.leading();
+        FreightBill bill = new FreightBill(
+                job.customer(),
+                job.terms(),
+                offer.service().code(),
+                offer.service().name(),
+                offer.total().orElseThrow(),
+                cartonCost(shipment),
+                jobs.valueCents(shipment),
+                job.quotedFreightCents());
+        return CustomerCharge.of(bill, chargeRules.ruleFor(bill, offer.departure()));
+    }
+
+    private static Optional<Offer> byCode(List<Offer> offers, String code) {
+        return offers.stream()
+                .filter(offer -> offer.service().code().equals(code))
+                .findFirst();
+    }
+
+    private ReadyChecks.ShipmentToCheck look(
+            Shipment shipment, Jobs jobs, ShipmentToRate toRate, Optional<Offer> chosen) {
+        WorkOrder job = jobs.leading();
+        return new ReadyChecks.ShipmentToCheck(
+                job.number(),
+                job.shipTo(),
+                job.placeKind(),
+                postal.check(job.shipTo()),
+                job.phone(),
+                job.terms(),
+                job.carrierAccount(),
+                shipment.pieces(),
+                shipment.pieces() - shipment.piecesPlaced(),
+                shipment.packages().size() >= Limits.PACKAGES_OF_SHIPMENT,
+                shipment.packages().stream()
+                        .filter(each -> each.contents().isEmpty())
+                        .map(Shipment.Package::number)
+                        .toList(),
+                PackageDoubts.notLaidOut(shipment, jobs),
+                PackageDoubts.weights(shipment, jobs, cartonTypes.set(), settings.units()),
+                PrintChecks.of(shipment, jobs),
+                toRate.packages(),
+                jobs.promiseDate(),
+                shipment.shipOn(),
+                chosen);
+    }
+
+    private Money cartonCost(Shipment shipment) {
+        return shipment.packages().stream()
+                .flatMap(each -> Stream.concat(Stream.of(each.cartonCode()), each.cartonsOnIt().stream()))
+                .map(code -> cartonTypes.set().byCode(code).cost())
+                .reduce(Moneys.zero(), Money::plus);
+    }
+}

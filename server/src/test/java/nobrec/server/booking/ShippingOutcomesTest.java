@@ -1,0 +1,91 @@
+package nobrec.server.booking;
+
+import static org.mockito.ArgumentMatchers.any;
+import static org.mockito.ArgumentMatchers.anyLong;
+import static org.mockito.ArgumentMatchers.anyString;
+import static org.mockito.ArgumentMatchers.eq;
+import static org.mockito.Mockito.mock;
+import static org.mockito.Mockito.never;
+import static org.mockito.Mockito.verify;
+import static org.mockito.Mockito.verifyNoInteractions;
+import static org.mockito.Mockito.when;
+
+import java.time.Clock;
+import java.time.Instant;
+import java.time.ZoneOffset;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import nobrec.core.shipment.Shipment;
+import nobrec.core.shipment.ShipmentState;
+import nobrec.server.actlog.ActLog;
+import nobrec.server.carrier.CarrierGateway;
+import nobrec.server.carrier.ServiceCatalog;
+import nobrec.server.shipment.ShipmentStore;
+import nobrec.server.shipment.Shipments;
+import nobrec.server.workorder.WorkOrders;
+import org.junit.jupiter.api.Test;
+
+/** Answers a carrier's stand-in does not give. */
+class ShippingOutcomesTest {
+
+    private static final Instant NOW = Instant.parse("2026-12-01T19:05:00Z");
+
+    private final Shipments shipments = mock();
+    private final ShipmentStore store = mock();
+    private final BookingMapper bookings = mock();
+    private final Completions completions = mock();
+    private final WorkOrders workOrders = mock();
+    private final ShippingOutcomes outcomes = new ShippingOutcomes(
+            shipments,
+            store,
+            bookings,
+            workOrders,
+            mock(ServiceCatalog.class),
+            completions,
+            mock(ActLog.class),
+            Clock.fixed(NOW, ZoneOffset.UTC));
+    private final Booking booking = new Booking("key", 7, "PLOVER", BookingState.ASKED, "{}", 0, NOW, "", NOW);
+
+    private void shipmentIs(ShipmentState state) {
+        when(bookings.waitingOf(7)).thenReturn(Optional.of(booking));
+        when(shipments.lockedInOutline(7))
+                .thenReturn(new Shipment(
+                        7,
+                        1,
+                        1,
+                        state,
+                        Optional.empty(),
+                        Set.of(),
+                        Optional.empty(),
+                        Optional.of("ines"),
+                        Optional.empty(),
+                        List.of(),
+                        List.of()));
+    }
+
+    @Test
+    void aRefusalOpensTheShipmentAgain() {
+        shipmentIs(ShipmentState.SHIPPING);
+        outcomes.settle(booking, new CarrierGateway.Booking.Refused("The street is not served."));
+        verify(store).reopen(7);
+        verify(bookings).updateState("key", BookingState.REFUSED, "The street is not served.");
+        verifyNoInteractions(completions);
+    }
+
+    @Test
+    void anAnswerWithTooFewNumbersIsNoAnswer() {
+        shipmentIs(ShipmentState.SHIPPING);
+        outcomes.settle(booking, new CarrierGateway.Booking.Accepted(Map.of(1, "PV1", 2, "PV2")));
+        verify(bookings).putOff(eq("key"), any(), anyString());
+        verify(store, never()).markShipped(anyLong(), any());
+    }
+
+    @Test
+    void anAnswerThatComesTwiceIsStoredOnce() {
+        shipmentIs(ShipmentState.SHIPPED);
+        outcomes.settle(booking, new CarrierGateway.Booking.Accepted(Map.of()));
+        verifyNoInteractions(store, bookings, completions);
+    }
+}
