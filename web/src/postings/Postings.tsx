@@ -12,7 +12,14 @@ import { useCursor } from "../ui/useCursor";
 type Posting = Schemas["PostingView"];
 
 const LOOK_AGAIN_MS = 3_000;
-const TARGETS = { INVOICE: "Invoice", SOURCE: "Order", JOURNAL: "Journal" } as const;
+const KINDS = {
+  BOOKING: "Booking",
+  PAPERS: "Label and slip",
+  WRITE_BACKS: "Postings",
+  INVOICE: "Invoice",
+  SOURCE: "Order",
+  JOURNAL: "Journal",
+} as const;
 const STATES = { WAITING: "waiting", DONE: "done", FAILED: "failed" } as const;
 
 /** The ledger of write-backs. */
@@ -98,8 +105,8 @@ function Ledger({ rows, timeZone }: { rows: Posting[]; timeZone: string }) {
                 <JobLink job={row.job} />
               </td>
               <td className="whitespace-nowrap">
-                {TARGETS[row.target]}
-                <span className="quiet"> in {row.system}</span>
+                {KINDS[row.kind]}
+                <span className="quiet"> · {row.system}</span>
               </td>
               <td>{row.summary}</td>
               <td>{row.answer || <span className="quiet">none yet</span>}</td>

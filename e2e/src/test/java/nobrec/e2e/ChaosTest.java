@@ -167,8 +167,7 @@ class ChaosTest {
             clerk.askAboutAllThatWaits();
             Map<String, String> open = world.query(
                     "SELECT 'jobs', COUNT(*) FROM work_order WHERE number LIKE 'C-%' AND status <> 'SHIPPED'"
-                            + " UNION SELECT 'completions', COUNT(*) FROM completion"
-                            + " UNION SELECT 'postings', COUNT(*) FROM posting WHERE state = 'WAITING'");
+                            + " UNION SELECT 'outbox', COUNT(*) FROM outbox WHERE state = 'WAITING'");
             if (open.values().stream().allMatch("0"::equals)) {
                 return true;
             }

@@ -63,7 +63,7 @@ class LimitsTest extends ServerTest {
         "import_fault, column_name, 120",
         "import_fault, order_number, 120",
         "import_fault, value, 120",
-        "posting, job, 120",
+        "outbox, subject_name, 120",
         "rate_sheet, service_code, 20",
         "fuel_index, code, 20",
         "shipment_charge_line, title, 80",

@@ -15,7 +15,7 @@ import nobrec.core.address.PlaceKind;
 import nobrec.core.address.PostalAddress;
 import nobrec.core.limit.Limits;
 import nobrec.core.service.Extra;
-import nobrec.server.booking.BookingSweep;
+import nobrec.server.booking.Bookings;
 import nobrec.server.booking.Shipping;
 import nobrec.server.packing.CombiningActs;
 import nobrec.server.packing.Opening;
@@ -90,7 +90,7 @@ class BenchController {
     private final PackingActs packing;
     private final CombiningActs combining;
     private final Shipping shipping;
-    private final BookingSweep sweep;
+    private final Bookings bookings;
     private final BenchViews views;
     private final BenchLooks looks;
 
@@ -101,7 +101,7 @@ class BenchController {
             PackingActs packing,
             CombiningActs combining,
             Shipping shipping,
-            BookingSweep sweep,
+            Bookings bookings,
             BenchViews views,
             BenchLooks looks) {
         this.shipments = shipments;
@@ -110,7 +110,7 @@ class BenchController {
         this.packing = packing;
         this.combining = combining;
         this.shipping = shipping;
-        this.sweep = sweep;
+        this.bookings = bookings;
         this.views = views;
         this.looks = looks;
     }
@@ -294,7 +294,7 @@ class BenchController {
     @PostMapping("/{id}/carrier-question")
     @ForTheDesk
     BenchView askCarrier(@PathVariable long id) {
-        sweep.askNow(id);
+        bookings.askNow(id);
         return views.of(id);
     }
 

@@ -46,6 +46,7 @@ import nobrec.server.document.Papers;
 import nobrec.server.platform.LotText;
 import nobrec.server.platform.Moneys;
 import nobrec.server.platform.NobrecSettings;
+import nobrec.server.platform.outbox.Subject;
 import nobrec.server.platform.security.SignedIn;
 import nobrec.server.pricing.Assessment;
 import nobrec.server.pricing.Assessor;
@@ -179,7 +180,9 @@ class BenchViews {
                 waiting.reasonOf(shipment),
                 waiting.refusalOf(shipment),
                 shipped(shipment),
-                papers.of(shipment.id()).stream().map(BenchViews::paper).toList());
+                papers.of(Subject.Kind.SHIPMENT, shipment.id()).stream()
+                        .map(BenchViews::paper)
+                        .toList());
     }
 
     private Optional<ShippedView> shipped(Shipment shipment) {

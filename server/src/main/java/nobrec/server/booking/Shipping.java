@@ -5,11 +5,12 @@ import nobrec.core.refusal.Refusal;
 import nobrec.core.service.Carrier;
 import nobrec.server.carrier.CarrierGateway;
 import nobrec.server.carrier.ServiceCatalog;
+import nobrec.server.platform.outbox.OutboxEntry;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.stereotype.Service;
 
-/** The act of shipping: intent, call, answer. What a crash or silence leaves open, {@link BookingSweep} finishes. */
+/** The act of shipping: intent, call, answer. What a crash or silence leaves open, {@link Bookings} finishes. */
 @Service
 public class Shipping {
 
@@ -20,19 +21,19 @@ public class Shipping {
 
     private final ShippingIntents intents;
     private final ShippingOutcomes outcomes;
-    private final Completions completions;
+    private final FollowUps followUps;
     private final CarrierGateway gateway;
     private final ServiceCatalog catalog;
 
     Shipping(
             ShippingIntents intents,
             ShippingOutcomes outcomes,
-            Completions completions,
+            FollowUps followUps,
             CarrierGateway gateway,
             ServiceCatalog catalog) {
         this.intents = intents;
         this.outcomes = outcomes;
-        this.completions = completions;
+        this.followUps = followUps;
         this.gateway = gateway;
         this.catalog = catalog;
     }
@@ -42,14 +43,14 @@ public class Shipping {
      *
      * @return the shipment as it has left; empty while that is not known
      */
-    public Optional<Completions.Gone> ship(long shipmentId, Seen seen, String signIn) {
-        Booking booking = intents.begin(shipmentId, seen, signIn);
-        Carrier carrier = catalog.carrier(booking.carrierCode());
+    public Optional<GoneShipment> ship(long shipmentId, Seen seen, String signIn) {
+        OutboxEntry booking = intents.begin(shipmentId, seen, signIn);
+        Carrier carrier = catalog.carrier(booking.target());
         CarrierGateway.Booking answer;
         try {
-            answer = gateway.book(carrier, booking.bookingKey(), booking.request());
+            answer = gateway.book(carrier, booking.entryKey(), booking.request());
             if (outcomes.settle(booking, answer)) {
-                return Optional.of(completions.runFor(shipmentId));
+                return Optional.of(followUps.runFor(shipmentId));
             }
         } catch (RuntimeException failed) {
             LOG.error("Shipment {} was begun and not finished; it goes on by itself", shipmentId, failed);

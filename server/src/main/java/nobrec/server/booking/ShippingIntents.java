@@ -1,10 +1,8 @@
 package nobrec.server.booking;
 
 import java.time.Clock;
-import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.UUID;
 import nobrec.core.address.PhoneNumber;
 import nobrec.core.charging.CustomerCharge;
 import nobrec.core.measure.LengthUnit;
@@ -24,7 +22,11 @@ import nobrec.server.carrier.CarrierGateway;
 import nobrec.server.platform.Moneys;
 import nobrec.server.platform.NobrecSettings;
 import nobrec.server.platform.Shortened;
-import nobrec.server.platform.outbox.DueTimes;
+import nobrec.server.platform.outbox.NewEntry;
+import nobrec.server.platform.outbox.Outbox;
+import nobrec.server.platform.outbox.OutboxEntry;
+import nobrec.server.platform.outbox.OutboxKind;
+import nobrec.server.platform.outbox.Subject;
 import nobrec.server.pricing.Assessment;
 import nobrec.server.pricing.Assessor;
 import nobrec.server.shipment.ChargeLineRow;
@@ -49,7 +51,7 @@ class ShippingIntents {
 
     private final Shipments shipments;
     private final ShipmentStore store;
-    private final BookingMapper bookings;
+    private final Outbox outbox;
     private final Assessor assessor;
     private final Sites sites;
     private final CarrierGateway gateway;
@@ -61,7 +63,7 @@ class ShippingIntents {
     ShippingIntents(
             Shipments shipments,
             ShipmentStore store,
-            BookingMapper bookings,
+            Outbox outbox,
             Assessor assessor,
             Sites sites,
             CarrierGateway gateway,
@@ -71,7 +73,7 @@ class ShippingIntents {
             Clock clock) {
         this.shipments = shipments;
         this.store = store;
-        this.bookings = bookings;
+        this.outbox = outbox;
         this.assessor = assessor;
         this.sites = sites;
         this.gateway = gateway;
@@ -86,7 +88,7 @@ class ShippingIntents {
      * @throws Refusal when it was begun before, is not ready, or costs something else by now
      */
     @Transactional
-    public Booking begin(long shipmentId, Shipping.Seen seen, String signIn) {
+    public OutboxEntry begin(long shipmentId, Shipping.Seen seen, String signIn) {
         Shipment shipment = shipments.locked(shipmentId);
         Jobs jobs = shipments.jobs(shipment);
         WorkOrder job = jobs.leading();
@@ -97,8 +99,8 @@ class ShippingIntents {
         Offer offer = assessment.chosenOffer().orElseThrow();
         requireUnchanged(job, offer, seen);
         keepCharges(shipmentId, assessment, offer, signIn);
-        Booking booking = intent(shipment, jobs, offer);
-        bookings.insert(booking);
+        OutboxEntry booking =
+                outbox.addTaken(List.of(intent(shipment, jobs, offer))).get(0);
         actLog.write(
                 signIn, "asked to ship", "Job " + job.number(), offer.service().name() + ", " + seen.total());
         return booking;
@@ -198,18 +200,14 @@ class ShippingIntents {
                 rows);
     }
 
-    private Booking intent(Shipment shipment, Jobs jobs, Offer offer) {
-        Instant now = clock.instant();
-        return new Booking(
-                UUID.randomUUID().toString(),
-                shipment.id(),
+    private NewEntry intent(Shipment shipment, Jobs jobs, Offer offer) {
+        return new NewEntry(
+                OutboxKind.BOOKING,
+                Subject.shipment(shipment.id(), jobs.leading().number()),
                 offer.service().carrier().code(),
-                BookingState.ASKED,
-                gateway.write(consignment(shipment, jobs, offer)),
-                0,
-                now.plus(DueTimes.LEASE),
+                offer.service().name() + ", " + Moneys.show(offer.total().orElseThrow()),
                 "",
-                now);
+                gateway.write(consignment(shipment, jobs, offer)));
     }
 
     private CarrierGateway.Consignment consignment(Shipment shipment, Jobs jobs, Offer offer) {

@@ -1,8 +1,8 @@
 package nobrec.server.booking;
 
-import java.time.Clock;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
 import nobrec.core.shipment.Shipment;
@@ -10,8 +10,10 @@ import nobrec.core.shipment.ShipmentState;
 import nobrec.server.actlog.ActLog;
 import nobrec.server.carrier.CarrierGateway;
 import nobrec.server.carrier.ServiceCatalog;
-import nobrec.server.platform.Shortened;
-import nobrec.server.platform.outbox.GrowingPause;
+import nobrec.server.platform.outbox.Outbox;
+import nobrec.server.platform.outbox.OutboxEntry;
+import nobrec.server.platform.outbox.OutboxKind;
+import nobrec.server.platform.outbox.Subject;
 import nobrec.server.shipment.ShipmentStore;
 import nobrec.server.shipment.Shipments;
 import nobrec.server.workorder.WorkOrders;
@@ -20,49 +22,49 @@ import org.springframework.transaction.annotation.Transactional;
 
 /**
  * Second half of shipping: what is certain of the carrier's answer is stored, in one transaction with the pieces that have
- * left and the work orders' state. Papers and postings follow, see {@link Completions}. An answer that comes twice is stored
+ * left and the work orders' state. Papers and postings follow, see {@link FollowUps}. An answer that comes twice is stored
  * once.
  */
 @Component
 class ShippingOutcomes {
 
-    private static final int LONGEST_ANSWER = 500;
-
     private final Shipments shipments;
     private final ShipmentStore store;
-    private final BookingMapper bookings;
+    private final Outbox outbox;
     private final WorkOrders workOrders;
     private final ServiceCatalog catalog;
-    private final Completions completions;
+    private final FollowUps followUps;
     private final ActLog actLog;
-    private final Clock clock;
 
     ShippingOutcomes(
             Shipments shipments,
             ShipmentStore store,
-            BookingMapper bookings,
+            Outbox outbox,
             WorkOrders workOrders,
             ServiceCatalog catalog,
-            Completions completions,
-            ActLog actLog,
-            Clock clock) {
+            FollowUps followUps,
+            ActLog actLog) {
         this.shipments = shipments;
         this.store = store;
-        this.bookings = bookings;
+        this.outbox = outbox;
         this.workOrders = workOrders;
         this.catalog = catalog;
-        this.completions = completions;
+        this.followUps = followUps;
         this.actLog = actLog;
-        this.clock = clock;
+    }
+
+    /** The booking of a shipment that has no certain answer. */
+    Optional<OutboxEntry> waiting(long shipmentId) {
+        return outbox.waiting(OutboxKind.BOOKING, Subject.Kind.SHIPMENT, shipmentId);
     }
 
     /** @return whether the shipment has left by this answer */
     @Transactional
-    public boolean settle(Booking booking, CarrierGateway.Booking answer) {
-        Shipment shipment = shipments.lockedInOutline(booking.shipmentId());
+    public boolean settle(OutboxEntry booking, CarrierGateway.Booking answer) {
+        Shipment shipment = shipments.lockedInOutline(booking.subjectId());
         boolean awaited = shipment.state() == ShipmentState.SHIPPING
-                && bookings.waitingOf(shipment.id())
-                        .filter(waiting -> waiting.bookingKey().equals(booking.bookingKey()))
+                && waiting(shipment.id())
+                        .filter(waiting -> waiting.entryKey().equals(booking.entryKey()))
                         .isPresent();
         if (!awaited) {
             return false;
@@ -73,11 +75,11 @@ class ShippingOutcomes {
                 accept(booking, shipment, accepted.trackingNumbers());
                 return true;
             }
-            putOff(booking, fault);
+            outbox.putOff(booking, fault);
         } else if (answer instanceof CarrierGateway.Booking.Refused refused) {
             refuse(booking, shipment, refused.reason());
         } else {
-            putOff(
+            outbox.putOff(
                     booking,
                     answer instanceof CarrierGateway.Booking.Unknown unknown
                             ? unknown.reason()
@@ -98,33 +100,26 @@ class ShippingOutcomes {
         return inUse.isEmpty() ? "" : "The carrier gave number " + inUse.get(0) + ", which another package has.";
     }
 
-    private void accept(Booking booking, Shipment shipment, Map<Integer, String> trackingNumbers) {
-        bookings.updateState(booking.bookingKey(), BookingState.ACCEPTED, "");
+    private void accept(OutboxEntry booking, Shipment shipment, Map<Integer, String> trackingNumbers) {
+        outbox.done(booking, String.join(", ", trackingNumbers.values()));
         store.markShipped(shipment.id(), trackingNumbers);
         List<String> jobs = workOrders.markShipped(shipment.lines().stream()
                 .collect(Collectors.toMap(Shipment.Line::workOrderLineId, Shipment.Line::quantity)));
-        completions.begin(shipment.id());
+        followUps.begin(booking.subject());
         actLog.write(
                 shipment.startedBy().orElse(ActLog.BY_ITSELF),
                 "shipped",
                 "Job " + String.join(" and ", jobs),
-                catalog.carrier(booking.carrierCode()).name() + ", " + String.join(", ", trackingNumbers.values()));
+                catalog.carrier(booking.target()).name() + ", " + String.join(", ", trackingNumbers.values()));
     }
 
-    private void refuse(Booking booking, Shipment shipment, String reason) {
-        bookings.updateState(booking.bookingKey(), BookingState.REFUSED, Shortened.to(LONGEST_ANSWER, reason));
+    private void refuse(OutboxEntry booking, Shipment shipment, String reason) {
+        outbox.refused(booking, reason);
         store.reopen(shipment.id());
         actLog.write(
                 shipment.startedBy().orElse(ActLog.BY_ITSELF),
                 "was refused by the carrier",
                 "Shipment " + shipment.id(),
                 reason);
-    }
-
-    private void putOff(Booking booking, String reason) {
-        bookings.putOff(
-                booking.bookingKey(),
-                clock.instant().plus(GrowingPause.after(booking.attempts() + 1)),
-                Shortened.to(LONGEST_ANSWER, reason));
     }
 }

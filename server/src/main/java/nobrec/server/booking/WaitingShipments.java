@@ -3,16 +3,26 @@ package nobrec.server.booking;
 import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import nobrec.core.shipment.Shipment;
 import nobrec.core.shipment.ShipmentState;
+import nobrec.server.carrier.ServiceCatalog;
 import nobrec.server.platform.Age;
+import nobrec.server.platform.outbox.Outbox;
+import nobrec.server.platform.outbox.OutboxEntry;
+import nobrec.server.platform.outbox.OutboxKind;
+import nobrec.server.platform.outbox.OutboxState;
+import nobrec.server.platform.outbox.Subject;
 import org.springframework.stereotype.Service;
 
 /** Shipments whose carrier has not answered, and those that wait for what follows. */
 @Service
 public class WaitingShipments {
+
+    private static final int MOST = 50;
 
     /** An act that is waited for that long is worth a line of its own. */
     private static final Duration AT_ONCE = Duration.ofSeconds(10);
@@ -23,58 +33,82 @@ public class WaitingShipments {
     /** Something that follows on a shipment and did not come to an end yet. */
     public record Following(String job, String what, String reason) {}
 
-    private final BookingMapper bookings;
-    private final CompletionMapper completions;
+    private final Outbox outbox;
+    private final ServiceCatalog catalog;
     private final Clock clock;
 
-    WaitingShipments(BookingMapper bookings, CompletionMapper completions, Clock clock) {
-        this.bookings = bookings;
-        this.completions = completions;
+    WaitingShipments(Outbox outbox, ServiceCatalog catalog, Clock clock) {
+        this.outbox = outbox;
+        this.catalog = catalog;
         this.clock = clock;
     }
 
     /** The oldest first, each with its age. */
     public List<Waiting> all() {
-        return bookings.waiting().stream()
-                .filter(row -> !row.answer().isEmpty() || age(row.askedAt()).compareTo(AT_ONCE) > 0)
-                .map(row -> new Waiting(row.shipmentId(), row.job(), reason(row)))
+        return outbox.waiting(Set.of(OutboxKind.BOOKING), MOST).stream()
+                .filter(each -> !each.answer().isEmpty() || age(each.madeAt()).compareTo(AT_ONCE) > 0)
+                .map(each -> new Waiting(each.subjectId(), each.subjectName(), reason(each)))
                 .toList();
     }
 
-    private String reason(BookingMapper.WaitingBooking row) {
-        String waits = row.carrier() + " has not answered for " + Age.words(age(row.askedAt())) + ".";
-        return row.answer().isEmpty() ? waits : waits + " " + row.answer();
+    private String reason(OutboxEntry booking) {
+        String waits = catalog.carrier(booking.target()).name() + " has not answered for "
+                + Age.words(age(booking.madeAt())) + ".";
+        return booking.answer().isEmpty() ? waits : waits + " " + booking.answer();
     }
 
     public List<Following> following() {
-        return completions.waiting().stream()
-                .map(row -> new Following(
-                        row.job(),
-                        row.kind().words(),
-                        "Not done for " + Age.words(age(row.since())) + ". " + row.answer()))
+        return outbox.waiting(FollowUps.KINDS, MOST).stream()
+                .filter(each -> !each.answer().isEmpty())
+                .map(each -> new Following(
+                        each.subjectName(),
+                        words(each),
+                        "Not done for " + Age.words(age(each.madeAt())) + ". " + each.answer()))
                 .toList();
+    }
+
+    private static String words(OutboxEntry followUp) {
+        return followUp.kind() == OutboxKind.PAPERS ? "Its label and slip" : "Its postings";
     }
 
     /** Why a shipment is not through yet; empty when it is, or was never begun. */
     public Optional<String> reasonOf(Shipment shipment) {
-        return switch (shipment.state()) {
-            case OPEN -> Optional.empty();
-            case SHIPPING ->
-                bookings.waitingOf(shipment.id())
-                        .map(booking -> booking.answer().isEmpty()
-                                ? "The carrier is being asked."
-                                : booking.answer() + " It is asked again by itself; it will be shipped once only.");
-            case SHIPPED ->
-                completions.of(shipment.id()).stream()
+        if (shipment.state() == ShipmentState.OPEN) {
+            return Optional.empty();
+        }
+        List<OutboxEntry> waiting = outbox.of(Subject.Kind.SHIPMENT, shipment.id()).stream()
+                .filter(each -> each.state() == OutboxState.WAITING)
+                .toList();
+        return shipment.state() == ShipmentState.SHIPPING
+                ? waiting.stream()
+                        .filter(each -> each.kind() == OutboxKind.BOOKING)
                         .findFirst()
-                        .map(each -> each.kind().words() + " are not done yet. "
-                                + (each.answer().isEmpty() ? "They come in a moment." : each.answer()));
-        };
+                        .map(WaitingShipments::carrierAsked)
+                : waiting.stream()
+                        .filter(each -> FollowUps.KINDS.contains(each.kind()))
+                        .findFirst()
+                        .map(WaitingShipments::notDoneYet);
+    }
+
+    private static String carrierAsked(OutboxEntry booking) {
+        return booking.answer().isEmpty()
+                ? "The carrier is being asked."
+                : booking.answer() + " It is asked again by itself; it will be shipped once only.";
+    }
+
+    private static String notDoneYet(OutboxEntry followUp) {
+        return words(followUp) + " are not done yet. "
+                + (followUp.answer().isEmpty() ? "They come in a moment." : followUp.answer());
     }
 
     /** Why the carrier refused a shipment that is open again. */
     public Optional<String> refusalOf(Shipment shipment) {
-        return shipment.state() == ShipmentState.OPEN ? bookings.newestRefusalOf(shipment.id()) : Optional.empty();
+        return shipment.state() == ShipmentState.OPEN
+                ? outbox.of(Subject.Kind.SHIPMENT, shipment.id()).stream()
+                        .filter(each -> each.kind() == OutboxKind.BOOKING && each.state() == OutboxState.FAILED)
+                        .max(Comparator.comparing(OutboxEntry::id))
+                        .map(OutboxEntry::answer)
+                : Optional.empty();
     }
 
     private Duration age(Instant since) {

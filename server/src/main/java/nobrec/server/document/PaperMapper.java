@@ -2,6 +2,7 @@ package nobrec.server.document;
 
 import java.util.List;
 import java.util.Optional;
+import nobrec.server.platform.outbox.Subject;
 import org.apache.ibatis.annotations.Mapper;
 import org.apache.ibatis.annotations.Param;
 
@@ -14,7 +15,7 @@ interface PaperMapper {
 
     void insert(@Param("papers") List<NewPaper> papers);
 
-    List<PaperRow> of(long shipmentId);
+    List<PaperRow> of(@Param("kind") Subject.Kind kind, @Param("id") long id);
 
     Optional<Pdf> pdf(long id);
 }

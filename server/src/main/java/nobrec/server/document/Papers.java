@@ -3,6 +3,7 @@ package nobrec.server.document;
 import java.time.Clock;
 import java.util.List;
 import nobrec.core.refusal.Refusal;
+import nobrec.server.platform.outbox.Subject;
 import org.springframework.stereotype.Service;
 
 /** Makes papers and keeps them: the same bytes come back however often they are printed. */
@@ -21,9 +22,9 @@ public class Papers {
         this.clock = clock;
     }
 
-    public NewPaper drawLabel(long shipmentId, int packageNumber, LabelText text) {
+    public NewPaper drawLabel(Subject subject, int packageNumber, LabelText text) {
         return new NewPaper(
-                shipmentId,
+                subject,
                 PaperKind.LABEL,
                 packageNumber,
                 "Label " + text.piece() + " of " + text.pieces(),
@@ -31,8 +32,8 @@ public class Papers {
                 clock.instant());
     }
 
-    public NewPaper drawSlip(long shipmentId, SlipText text) {
-        return new NewPaper(shipmentId, PaperKind.PACKING_SLIP, 0, "Packing slip", slips.print(text), clock.instant());
+    public NewPaper drawSlip(Subject subject, SlipText text) {
+        return new NewPaper(subject, PaperKind.PACKING_SLIP, 0, "Packing slip", slips.print(text), clock.instant());
     }
 
     public void keep(List<NewPaper> papers) {
@@ -40,8 +41,8 @@ public class Papers {
     }
 
     /** Without the bytes. */
-    public List<PaperRow> of(long shipmentId) {
-        return mapper.of(shipmentId);
+    public List<PaperRow> of(Subject.Kind kind, long id) {
+        return mapper.of(kind, id);
     }
 
     /** The first page as a PNG picture, to be looked at on a screen. */

@@ -15,6 +15,7 @@ import nobrec.core.workorder.WorkOrder;
 import nobrec.server.carton.CartonTypes;
 import nobrec.server.platform.LotText;
 import nobrec.server.platform.NobrecSettings;
+import nobrec.server.platform.outbox.Subject;
 import nobrec.server.site.Site;
 import nobrec.server.site.Sites;
 import org.springframework.stereotype.Component;
@@ -39,12 +40,12 @@ public class ShipmentPapers {
 
     /** Draws them, in no transaction; what comes back keeps them, in the caller's. */
     public Runnable draw(Shipment shipment, Jobs jobs, Service service) {
+        Subject subject = Subject.shipment(shipment.id(), jobs.leading().number());
         List<NewPaper> drawn = new ArrayList<>();
         for (Shipment.Package packed : shipment.packages()) {
-            drawn.add(
-                    papers.drawLabel(shipment.id(), packed.number(), label(shipment, packed, jobs.leading(), service)));
+            drawn.add(papers.drawLabel(subject, packed.number(), label(shipment, packed, jobs.leading(), service)));
         }
-        drawn.add(papers.drawSlip(shipment.id(), slip(shipment, jobs, service)));
+        drawn.add(papers.drawSlip(subject, slip(shipment, jobs, service)));
         return () -> papers.keep(drawn);
     }
 

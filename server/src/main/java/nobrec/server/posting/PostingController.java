@@ -5,6 +5,11 @@ import java.security.Principal;
 import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
+import nobrec.server.carrier.ServiceCatalog;
+import nobrec.server.platform.outbox.OutboxEntry;
+import nobrec.server.platform.outbox.OutboxKind;
+import nobrec.server.platform.outbox.OutboxState;
+import nobrec.server.platform.outbox.OutboxWorker;
 import nobrec.server.platform.security.ForAllButPackers;
 import nobrec.server.platform.security.ForTheBooks;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -24,10 +29,10 @@ class PostingController {
     record PostingView(
             long id,
             String job,
-            PostingTarget target,
+            OutboxKind kind,
             String system,
             String summary,
-            PostingState state,
+            OutboxState state,
             int attempts,
             String answer,
             Instant madeAt,
@@ -35,40 +40,43 @@ class PostingController {
             Optional<Instant> nextTryAt) {}
 
     private final PostingLedger ledger;
-    private final PostingWork work;
+    private final OutboxWorker worker;
+    private final ServiceCatalog catalog;
 
-    PostingController(PostingLedger ledger, PostingWork work) {
+    PostingController(PostingLedger ledger, OutboxWorker worker, ServiceCatalog catalog) {
+        this.catalog = catalog;
         this.ledger = ledger;
-        this.work = work;
+        this.worker = worker;
     }
 
     @GetMapping("/api/postings")
     @ForAllButPackers
-    PostingList ledger(
-            @RequestParam(required = false) PostingState state, @RequestParam(defaultValue = "") String job) {
+    PostingList ledger(@RequestParam(required = false) OutboxState state, @RequestParam(defaultValue = "") String job) {
         return new PostingList(
-                ledger.newest(state, job).stream().map(PostingController::view).toList());
+                ledger.newest(state, job).stream().map(this::view).toList());
     }
 
     @PostMapping("/api/postings/{id}/another-try")
     @ForTheBooks
     void tryAgain(@PathVariable long id, Principal who) {
         ledger.tryAgain(id, who.getName());
-        work.soon();
+        worker.start();
     }
 
-    private static PostingView view(Posting posting) {
+    private PostingView view(OutboxEntry posting) {
         return new PostingView(
                 posting.id(),
-                posting.job(),
-                posting.target(),
-                posting.target().system(),
+                posting.subjectName(),
+                posting.kind(),
+                posting.kind() == OutboxKind.BOOKING
+                        ? catalog.carrier(posting.target()).name()
+                        : posting.target(),
                 posting.summary(),
                 posting.state(),
                 posting.attempts(),
                 posting.answer(),
                 posting.madeAt(),
                 Optional.ofNullable(posting.doneAt()),
-                posting.state() == PostingState.WAITING ? Optional.of(posting.nextTryAt()) : Optional.empty());
+                posting.state() == OutboxState.WAITING ? Optional.of(posting.nextTryAt()) : Optional.empty());
     }
 }

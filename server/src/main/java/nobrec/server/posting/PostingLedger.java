@@ -1,57 +1,51 @@
 package nobrec.server.posting;
 
-import java.time.Clock;
 import java.time.Duration;
 import java.util.List;
-import nobrec.core.refusal.Refusal;
 import nobrec.server.actlog.ActLog;
+import nobrec.server.platform.outbox.Outbox;
+import nobrec.server.platform.outbox.OutboxEntry;
+import nobrec.server.platform.outbox.OutboxState;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
-/** What can be seen of the write-backs, and having one tried again. */
+/** What can be seen of all that goes outside, and having one tried again. */
 @Service
 public class PostingLedger {
 
     private static final int PAGE = 200;
     private static final Duration LONG = Duration.ofMinutes(1);
 
-    private final PostingMapper mapper;
+    private final Outbox outbox;
     private final ActLog actLog;
-    private final Clock clock;
 
-    PostingLedger(PostingMapper mapper, ActLog actLog, Clock clock) {
-        this.mapper = mapper;
+    PostingLedger(Outbox outbox, ActLog actLog) {
+        this.outbox = outbox;
         this.actLog = actLog;
-        this.clock = clock;
     }
 
     /** Newest first. */
-    List<Posting> newest(PostingState state, String job) {
-        return mapper.newest(state, job, PAGE);
+    List<OutboxEntry> newest(OutboxState state, String job) {
+        return outbox.newest(state, job, PAGE);
     }
 
     public int failed() {
-        return mapper.failed();
+        return outbox.failed(PostingKinds.ALL);
     }
 
     /** Those that wait for longer than a minute. */
     public int unanswered() {
-        return mapper.unanswered(clock.instant().minus(LONG));
+        return outbox.unanswered(PostingKinds.ALL, LONG);
     }
 
     /** With the same key, so that it is never written twice. */
     @Transactional
     public void tryAgain(long id, String signIn) {
-        Posting posting =
-                mapper.byIdLocked(id).orElseThrow(() -> Refusal.notFound("Posting " + id, "Look at the ledger again."));
-        if (posting.state() == PostingState.DONE) {
-            throw Refusal.conflict("This posting", "It is done already.", "There is nothing to try again.");
-        }
-        mapper.makeDue(id, clock.instant());
+        OutboxEntry entry = outbox.tryAgain(id);
         actLog.write(
                 signIn,
                 "had a posting tried again",
-                "Job " + posting.job(),
-                posting.target().name());
+                "Job " + entry.subjectName(),
+                entry.kind().name());
     }
 }

@@ -1,18 +1,18 @@
 package nobrec.server.posting;
 
-import java.time.Clock;
-import java.time.Instant;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
-import java.util.UUID;
 import nobrec.core.books.FreightAccrual;
 import nobrec.core.books.JournalEntry;
 import nobrec.server.booking.ShipmentShipped;
 import nobrec.server.platform.Moneys;
 import nobrec.server.platform.NobrecSettings;
-import nobrec.server.platform.Shortened;
+import nobrec.server.platform.outbox.NewEntry;
+import nobrec.server.platform.outbox.Outbox;
+import nobrec.server.platform.outbox.OutboxKind;
+import nobrec.server.platform.outbox.Subject;
 import nobrec.server.platform.outside.OutsidePath;
 import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Component;
@@ -22,34 +22,29 @@ import tools.jackson.databind.json.JsonMapper;
 @Component
 class Postings {
 
-    private static final int LONGEST_SUMMARY = 1_000;
-
-    private final PostingMapper mapper;
+    private final Outbox outbox;
     private final JsonMapper json;
     private final FreightAccrual accrual;
-    private final Clock clock;
 
-    Postings(PostingMapper mapper, JsonMapper json, NobrecSettings settings, Clock clock) {
-        this.mapper = mapper;
+    Postings(Outbox outbox, JsonMapper json, NobrecSettings settings) {
+        this.outbox = outbox;
         this.json = json;
         this.accrual = new FreightAccrual(
                 settings.accounts().freightExpense(), settings.accounts().freightLiability());
-        this.clock = clock;
     }
 
     @EventListener
     void on(ShipmentShipped shipped) {
         String tracking = String.join(", ", shipped.trackingNumbers());
-        List<Posting> postings = new ArrayList<>();
-        postings.add(posting(shipped, shipped.job(), PostingTarget.INVOICE, invoice(shipped, tracking)));
-        postings.add(posting(shipped, shipped.job(), PostingTarget.SOURCE, source(shipped, shipped.job(), tracking)));
+        List<NewEntry> postings = new ArrayList<>();
+        postings.add(posting(shipped, shipped.job(), OutboxKind.INVOICE, invoice(shipped, tracking)));
+        postings.add(posting(shipped, shipped.job(), OutboxKind.SOURCE, source(shipped, shipped.job(), tracking)));
         shipped.jobsAlong()
-                .forEach(job ->
-                        postings.add(posting(shipped, job, PostingTarget.SOURCE, source(shipped, job, tracking))));
+                .forEach(job -> postings.add(posting(shipped, job, OutboxKind.SOURCE, source(shipped, job, tracking))));
         if (shipped.terms().isOurCost()) {
-            postings.add(posting(shipped, shipped.job(), PostingTarget.JOURNAL, journal(shipped)));
+            postings.add(posting(shipped, shipped.job(), OutboxKind.JOURNAL, journal(shipped)));
         }
-        mapper.insert(postings);
+        outbox.add(postings);
     }
 
     /** What is written where, and how a person would say it. */
@@ -96,22 +91,13 @@ class Postings {
                 Map.of("date", entry.date().toString(), "description", entry.description(), "lines", lines));
     }
 
-    private Posting posting(ShipmentShipped shipped, String job, PostingTarget target, Draft draft) {
-        Instant now = clock.instant();
-        return new Posting(
-                0,
-                UUID.randomUUID().toString(),
-                shipped.shipmentId(),
-                job,
-                target,
-                Shortened.to(LONGEST_SUMMARY, draft.summary()),
+    private NewEntry posting(ShipmentShipped shipped, String job, OutboxKind kind, Draft draft) {
+        return new NewEntry(
+                kind,
+                Subject.shipment(shipped.shipmentId(), job),
+                PostingKinds.system(kind),
+                draft.summary(),
                 draft.address(),
-                json.writeValueAsString(draft.body()),
-                PostingState.WAITING,
-                0,
-                now,
-                "",
-                now,
-                null);
+                json.writeValueAsString(draft.body()));
     }
 }

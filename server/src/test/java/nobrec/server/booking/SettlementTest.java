@@ -8,6 +8,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.stream.IntStream;
 import nobrec.server.ServerTest;
+import nobrec.server.platform.outbox.OutboxWorker;
 import nobrec.standins.http.Behaviour;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -26,7 +27,7 @@ class SettlementTest extends ServerTest {
     private JdbcClient database;
 
     @Autowired
-    private Completions completions;
+    private OutboxWorker worker;
 
     private void change(String job, String column, String value) {
         database.sql("UPDATE work_order SET " + column + " = ? WHERE number = ?")
@@ -62,7 +63,7 @@ class SettlementTest extends ServerTest {
         assertThat(shipped.path("papers")).hasSize(2);
         // The books and the order desk do not know it; that they say so shows that the number reached them whole.
         await().untilAsserted(() -> assertThat(database.sql(
-                                "SELECT answer FROM posting WHERE BINARY job = BINARY ? AND state = 'FAILED' ORDER BY id")
+                                "SELECT answer FROM outbox WHERE BINARY subject_name = BINARY ? AND state = 'FAILED' ORDER BY id")
                         .param(job)
                         .query(String.class)
                         .list())
@@ -114,7 +115,7 @@ class SettlementTest extends ServerTest {
         JsonNode shipped = json(ship(get("/api/shipments?job=SE-3")));
         assertThat(shipped.path("papers")).hasSize(17);
         await().untilAsserted(() ->
-                assertThat(get("/api/postings?job=SE-3").path("rows")).hasSize(3));
+                assertThat(get("/api/postings?job=SE-3").path("rows")).hasSize(4));
     }
 
     @Test
@@ -144,7 +145,7 @@ class SettlementTest extends ServerTest {
     @Test
     void papersAreTriedAloneAndAgain() {
         JsonNode bench = weighedJob("SE-4", "Plover Ground");
-        database.sql("INSERT INTO paper (shipment_id, kind, package_number, title, pdf, made_at)"
+        database.sql("INSERT INTO paper (subject_id, kind, package_number, title, pdf, made_at)"
                         + " VALUES (?, 'LABEL', 1, 'in the way', '', NOW())")
                 .param(bench.path("id").asLong())
                 .update();
@@ -152,12 +153,12 @@ class SettlementTest extends ServerTest {
         assertThat(shipped.path("state").asString()).isEqualTo("SHIPPED");
         assertThat(shipped.path("waitingFor").asString()).startsWith("Its label and slip are not done yet.");
         await().untilAsserted(() ->
-                assertThat(get("/api/postings?job=SE-4").path("rows")).hasSize(3));
+                assertThat(get("/api/postings?job=SE-4").path("rows")).hasSize(5));
         assertThat(get("/api/departures").path("stuck"))
                 .anyMatch(thing -> thing.path("thing").asString().equals("Job SE-4: Its label and slip"));
         database.sql("DELETE FROM paper WHERE title = 'in the way'").update();
         clock.pass(Duration.ofMinutes(6));
-        completions.run();
+        worker.run();
         JsonNode now = get("/api/shipments?job=SE-4");
         assertThat(now.path("papers")).hasSize(2);
         assertThat(now.has("waitingFor")).isFalse();
@@ -188,13 +189,16 @@ class SettlementTest extends ServerTest {
         JsonNode bench = weighedJob("SE-6", "Plover Ground");
         ship(bench);
         long id = bench.path("id").asLong();
-        database.sql("DELETE FROM paper WHERE shipment_id = ?").param(id).update();
-        database.sql("INSERT INTO completion (shipment_id, kind, attempts, next_try_at, answer, since)"
-                        + " VALUES (?, 'PAPERS', 1, '2026-12-01 19:05:10', '', '2026-12-01 19:05:00')")
+        database.sql("DELETE FROM paper WHERE subject_id = ?").param(id).update();
+        database.sql(
+                        "INSERT INTO outbox (entry_key, kind, subject_kind, subject_id, subject_name, target, summary, address,"
+                                + " request, state, attempts, next_try_at, answer, made_at) VALUES (UUID(), 'PAPERS',"
+                                + " 'SHIPMENT', ?, 'SE-6', 'nobrec', '', '', '', 'WAITING', 1, '2026-12-01 19:05:10', '',"
+                                + " '2026-12-01 19:05:00')")
                 .param(id)
                 .update();
         clock.pass(Duration.ofSeconds(11));
-        completions.run();
+        worker.run();
         assertThat(get("/api/shipments?job=SE-6").path("papers")).hasSize(2);
     }
 }

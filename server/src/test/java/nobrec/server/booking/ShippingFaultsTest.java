@@ -10,6 +10,7 @@ import java.time.Duration;
 import java.util.Map;
 import java.util.UUID;
 import nobrec.server.ServerTest;
+import nobrec.server.platform.outbox.OutboxWorker;
 import nobrec.standins.http.Behaviour;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -23,7 +24,7 @@ import tools.jackson.databind.JsonNode;
 class ShippingFaultsTest extends ServerTest {
 
     @Autowired
-    private BookingSweep sweep;
+    private OutboxWorker worker;
 
     @Autowired
     private ShippingIntents intents;
@@ -31,7 +32,7 @@ class ShippingFaultsTest extends ServerTest {
     private JsonNode afterTheSweep(String job) {
         standIns().behave("godwit", Behaviour.NORMAL);
         clock.pass(Duration.ofMinutes(6));
-        sweep.run();
+        worker.run();
         return get("/api/shipments?job=" + job);
     }
 
@@ -80,7 +81,7 @@ class ShippingFaultsTest extends ServerTest {
         ship(bench);
         standIns().behave("godwit", behaviour);
         clock.pass(Duration.ofMinutes(6));
-        sweep.run();
+        worker.run();
         assertThat(get("/api/shipments?job=" + job).path("state").asString()).isEqualTo("SHIPPING");
         assertThat(afterTheSweep(job).path("state").asString()).isEqualTo("SHIPPED");
         assertThat(Consignments.count(standIns().httpPort(), "godwit", job)).isEqualTo(1);
@@ -120,7 +121,7 @@ class ShippingFaultsTest extends ServerTest {
                 "PUT", "/api/shipments/" + bench.path("id").asLong() + "/packages/1/weight", Map.of("text", "3"))));
         clock.reset();
         standIns().behave("godwit", Behaviour.NORMAL);
-        sweep.run();
+        worker.run();
         assertThat(get("/api/shipments?job=T-26").path("state").asString()).isEqualTo("SHIPPED");
     }
 
@@ -145,7 +146,7 @@ class ShippingFaultsTest extends ServerTest {
                 INES);
         assertThat(Consignments.count(standIns().httpPort(), "godwit", "T-24")).isZero();
         assertThat(afterTheSweep("T-24").path("state").asString()).isEqualTo("SHIPPED");
-        sweep.run();
+        worker.run();
         assertThat(Consignments.count(standIns().httpPort(), "godwit", "T-24")).isEqualTo(1);
     }
 
@@ -154,7 +155,7 @@ class ShippingFaultsTest extends ServerTest {
         JsonNode bench = weighedJob("T-25", "Godwit Parcel");
         standIns().behave("godwit", Behaviour.FAIL);
         ship(bench);
-        sweep.run();
+        worker.run();
         assertThat(get("/api/shipments?job=T-25").path("state").asString()).isEqualTo("SHIPPING");
         assertThat(afterTheSweep("T-25").path("state").asString()).isEqualTo("SHIPPED");
     }

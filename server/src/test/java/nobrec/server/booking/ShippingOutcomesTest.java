@@ -10,9 +10,7 @@ import static org.mockito.Mockito.verify;
 import static org.mockito.Mockito.verifyNoInteractions;
 import static org.mockito.Mockito.when;
 
-import java.time.Clock;
 import java.time.Instant;
-import java.time.ZoneOffset;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -22,6 +20,11 @@ import nobrec.core.shipment.ShipmentState;
 import nobrec.server.actlog.ActLog;
 import nobrec.server.carrier.CarrierGateway;
 import nobrec.server.carrier.ServiceCatalog;
+import nobrec.server.platform.outbox.Outbox;
+import nobrec.server.platform.outbox.OutboxEntry;
+import nobrec.server.platform.outbox.OutboxKind;
+import nobrec.server.platform.outbox.OutboxState;
+import nobrec.server.platform.outbox.Subject;
 import nobrec.server.shipment.ShipmentStore;
 import nobrec.server.shipment.Shipments;
 import nobrec.server.workorder.WorkOrders;
@@ -34,22 +37,31 @@ class ShippingOutcomesTest {
 
     private final Shipments shipments = mock();
     private final ShipmentStore store = mock();
-    private final BookingMapper bookings = mock();
-    private final Completions completions = mock();
+    private final Outbox outbox = mock();
+    private final FollowUps followUps = mock();
     private final WorkOrders workOrders = mock();
     private final ShippingOutcomes outcomes = new ShippingOutcomes(
-            shipments,
-            store,
-            bookings,
-            workOrders,
-            mock(ServiceCatalog.class),
-            completions,
-            mock(ActLog.class),
-            Clock.fixed(NOW, ZoneOffset.UTC));
-    private final Booking booking = new Booking("key", 7, "PLOVER", BookingState.ASKED, "{}", 0, NOW, "", NOW);
+            shipments, store, outbox, workOrders, mock(ServiceCatalog.class), followUps, mock(ActLog.class));
+    private final OutboxEntry booking = new OutboxEntry(
+            3,
+            "key",
+            OutboxKind.BOOKING,
+            Subject.Kind.SHIPMENT,
+            7,
+            "2417",
+            "PLOVER",
+            "",
+            "",
+            "{}",
+            OutboxState.WAITING,
+            0,
+            NOW,
+            "",
+            NOW,
+            null);
 
     private void shipmentIs(ShipmentState state) {
-        when(bookings.waitingOf(7)).thenReturn(Optional.of(booking));
+        when(outbox.waiting(OutboxKind.BOOKING, Subject.Kind.SHIPMENT, 7)).thenReturn(Optional.of(booking));
         when(shipments.lockedInOutline(7))
                 .thenReturn(new Shipment(
                         7,
@@ -70,15 +82,15 @@ class ShippingOutcomesTest {
         shipmentIs(ShipmentState.SHIPPING);
         outcomes.settle(booking, new CarrierGateway.Booking.Refused("The street is not served."));
         verify(store).reopen(7);
-        verify(bookings).updateState("key", BookingState.REFUSED, "The street is not served.");
-        verifyNoInteractions(completions);
+        verify(outbox).refused(booking, "The street is not served.");
+        verifyNoInteractions(followUps);
     }
 
     @Test
     void anAnswerWithTooFewNumbersIsNoAnswer() {
         shipmentIs(ShipmentState.SHIPPING);
         outcomes.settle(booking, new CarrierGateway.Booking.Accepted(Map.of(1, "PV1", 2, "PV2")));
-        verify(bookings).putOff(eq("key"), any(), anyString());
+        verify(outbox).putOff(eq(booking), anyString());
         verify(store, never()).markShipped(anyLong(), any());
     }
 
@@ -86,6 +98,6 @@ class ShippingOutcomesTest {
     void anAnswerThatComesTwiceIsStoredOnce() {
         shipmentIs(ShipmentState.SHIPPED);
         outcomes.settle(booking, new CarrierGateway.Booking.Accepted(Map.of()));
-        verifyNoInteractions(store, bookings, completions);
+        verifyNoInteractions(store, outbox, followUps);
     }
 }

@@ -33,7 +33,7 @@ class ShippingTest extends ServerTest {
         String tracking = shipped.path("packages").get(0).path("trackingNumber").asString();
         assertThat(tracking).startsWith("PV");
         await().untilAsserted(() -> assertThat(get("/api/postings?job=T-1").path("rows"))
-                .hasSize(3)
+                .hasSize(4)
                 .allMatch(row -> row.path("state").asString().equals("DONE")));
         assertThat(get("/api/find?text=" + tracking).path("address").asString()).isEqualTo("/bench?job=T-1");
         assertThat(get("/api/work-orders?text=T-1")

@@ -95,9 +95,9 @@ class SeveralPackagesTest extends ServerTest {
         assertThat(bench.path("charge").path("total").asString()).isEqualTo("0.00");
         ship(bench);
         await().untilAsserted(() -> assertThat(get("/api/postings?job=T-47").path("rows"))
-                .hasSize(2)
+                .hasSize(3)
                 .allMatch(row -> row.path("state").asString().equals("DONE"))
-                .noneMatch(row -> row.path("target").asString().equals("JOURNAL")));
+                .noneMatch(row -> row.path("kind").asString().equals("JOURNAL")));
     }
 
     @Test

@@ -8,11 +8,9 @@ import java.util.List;
 import java.util.concurrent.CompletableFuture;
 import java.util.stream.Stream;
 import nobrec.server.ServerTest;
-import nobrec.server.platform.outbox.GrowingPause;
+import nobrec.server.platform.outbox.OutboxWorker;
 import nobrec.standins.http.Behaviour;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.params.ParameterizedTest;
-import org.junit.jupiter.params.provider.CsvSource;
 import org.springframework.beans.factory.annotation.Autowired;
 import tools.jackson.databind.JsonNode;
 
@@ -20,7 +18,7 @@ import tools.jackson.databind.JsonNode;
 class PostingShareTest extends ServerTest {
 
     @Autowired
-    private PostingWorker worker;
+    private OutboxWorker worker;
 
     @Test
     void workersAtTheSameMomentTakeEachPostingOnce() {
@@ -43,16 +41,10 @@ class PostingShareTest extends ServerTest {
 
     private JsonNode source(String job) {
         for (var row : get("/api/postings?job=" + job).path("rows")) {
-            if (row.path("target").asString().equals("SOURCE")) {
+            if (row.path("kind").asString().equals("SOURCE")) {
                 return row;
             }
         }
         throw new AssertionError("No posting to the source of " + job);
-    }
-
-    @ParameterizedTest
-    @CsvSource({"1, 2", "2, 4", "5, 32", "8, 256", "9, 300", "1000, 300"})
-    void pausesGrowToFiveMinutes(int attempts, long seconds) {
-        assertThat(GrowingPause.after(attempts)).isEqualTo(Duration.ofSeconds(seconds));
     }
 }

@@ -10,6 +10,7 @@ import java.net.http.HttpRequest;
 import java.net.http.HttpResponse;
 import java.time.Duration;
 import nobrec.server.ServerTest;
+import nobrec.server.platform.outbox.OutboxWorker;
 import nobrec.standins.http.Behaviour;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -21,7 +22,7 @@ import tools.jackson.databind.JsonNode;
 class PostingTest extends ServerTest {
 
     @Autowired
-    private PostingWorker worker;
+    private OutboxWorker worker;
 
     private static JsonNode otherSide(String path) throws Exception {
         return JSON.readTree(HttpClient.newHttpClient()
@@ -45,7 +46,7 @@ class PostingTest extends ServerTest {
 
     private JsonNode posting(String job, String target) {
         for (JsonNode row : get("/api/postings?job=" + job).path("rows")) {
-            if (row.path("target").asString().equals(target)) {
+            if (row.path("kind").asString().equals(target)) {
                 return row;
             }
         }
@@ -57,7 +58,7 @@ class PostingTest extends ServerTest {
         JsonNode bench = weighedJob("T-40", "Plover Ground");
         ship(bench);
         await().untilAsserted(() -> assertThat(get("/api/postings?job=T-40").path("rows"))
-                .hasSize(3)
+                .hasSize(4)
                 .allMatch(row -> row.path("state").asString().equals("DONE")));
         for (JsonNode line : otherSide("/books/freight")) {
             if (line.path("order").asString().equals("T-40")) {

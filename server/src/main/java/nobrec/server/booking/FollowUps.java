@@ -1,0 +1,114 @@
+package nobrec.server.booking;
+
+import java.util.List;
+import java.util.Set;
+import nobrec.core.service.Service;
+import nobrec.core.shipment.Jobs;
+import nobrec.core.shipment.Shipment;
+import nobrec.server.carrier.ServiceCatalog;
+import nobrec.server.document.ShipmentPapers;
+import nobrec.server.platform.outbox.NewEntry;
+import nobrec.server.platform.outbox.Outbox;
+import nobrec.server.platform.outbox.OutboxEntry;
+import nobrec.server.platform.outbox.OutboxHandler;
+import nobrec.server.platform.outbox.OutboxKind;
+import nobrec.server.platform.outbox.OutboxState;
+import nobrec.server.platform.outbox.OutboxWorker;
+import nobrec.server.platform.outbox.Subject;
+import nobrec.server.shipment.Shipments;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import org.springframework.context.ApplicationEventPublisher;
+import org.springframework.dao.PessimisticLockingFailureException;
+import org.springframework.stereotype.Component;
+import org.springframework.transaction.support.TransactionOperations;
+
+/**
+ * Does what follows once a shipment has its tracking numbers, each thing in a transaction of its own: one that fails waits
+ * and is tried again, and holds up neither the shipment nor the other.
+ */
+@Component
+class FollowUps implements OutboxHandler {
+
+    static final Set<OutboxKind> KINDS = Set.of(OutboxKind.PAPERS, OutboxKind.WRITE_BACKS);
+
+    private static final Logger LOG = LoggerFactory.getLogger(FollowUps.class);
+
+    private final Outbox outbox;
+    private final Shipments shipments;
+    private final ShipmentPapers papers;
+    private final ServiceCatalog catalog;
+    private final OutboxWorker worker;
+    private final TransactionOperations transactions;
+    private final ApplicationEventPublisher events;
+
+    FollowUps(
+            Outbox outbox,
+            Shipments shipments,
+            ShipmentPapers papers,
+            ServiceCatalog catalog,
+            OutboxWorker worker,
+            TransactionOperations transactions,
+            ApplicationEventPublisher events) {
+        this.outbox = outbox;
+        this.shipments = shipments;
+        this.papers = papers;
+        this.catalog = catalog;
+        this.worker = worker;
+        this.transactions = transactions;
+        this.events = events;
+    }
+
+    /** A shipment that has its tracking numbers, with all that is told of it. */
+    public record Gone(Shipment shipment, Jobs jobs, Service service) {}
+
+    /** To be called in the transaction in which a shipment gets its tracking numbers. */
+    void begin(Subject shipment) {
+        outbox.addTaken(
+                List.of(NewEntry.ours(OutboxKind.PAPERS, shipment), NewEntry.ours(OutboxKind.WRITE_BACKS, shipment)));
+    }
+
+    /**
+     * Does at once what follows on a shipment that this server has settled just now: the leases are its own. What does not
+     * come to an end is left to the outbox.
+     */
+    GoneShipment runFor(long shipmentId) {
+        GoneShipment gone = load(shipmentId);
+        outbox.of(Subject.Kind.SHIPMENT, shipmentId).stream()
+                .filter(each -> KINDS.contains(each.kind()) && each.state() == OutboxState.WAITING)
+                .forEach(each -> worker.attempt(each, () -> carryOut(each, gone)));
+        return gone;
+    }
+
+    private GoneShipment load(long shipmentId) {
+        Shipment shipment = shipments.byId(shipmentId);
+        return new GoneShipment(
+                shipment,
+                shipments.jobs(shipment),
+                catalog.service(shipment.outcome().orElseThrow().serviceCode()));
+    }
+
+    @Override
+    public Set<OutboxKind> kinds() {
+        return KINDS;
+    }
+
+    @Override
+    public void carryOut(OutboxEntry entry) {
+        carryOut(entry, load(entry.subjectId()));
+    }
+
+    private void carryOut(OutboxEntry entry, GoneShipment gone) {
+        Runnable keep = entry.kind() == OutboxKind.PAPERS
+                ? papers.draw(gone.shipment(), gone.jobs(), gone.service())
+                : () -> events.publishEvent(ShipmentShipped.of(gone.shipment(), gone.jobs(), gone.service()));
+        try {
+            transactions.executeWithoutResult(status -> {
+                outbox.doneHere(entry);
+                keep.run();
+            });
+        } catch (PessimisticLockingFailureException elsewhere) {
+            LOG.info("{} of {}: done by another server, or to be tried again", entry.kind(), entry.subject());
+        }
+    }
+}

@@ -1,0 +1,154 @@
+package nobrec.server.platform.outbox;
+
+import java.time.Clock;
+import java.time.Duration;
+import java.time.Instant;
+import java.util.Collection;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import nobrec.core.refusal.Refusal;
+import nobrec.server.platform.Shortened;
+import org.springframework.dao.PessimisticLockingFailureException;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/**
+ * The one table of all that must be done once: it is stored in the transaction that decides it, and carried out afterwards by
+ * whichever server takes it first ({@link OutboxWorker}).
+ */
+@Service
+public class Outbox {
+
+    private static final int LONGEST_ANSWER = 500;
+    private static final int LONGEST_SUMMARY = 1_000;
+
+    private final OutboxMapper mapper;
+    private final Clock clock;
+
+    Outbox(OutboxMapper mapper, Clock clock) {
+        this.mapper = mapper;
+        this.clock = clock;
+    }
+
+    /** To be carried out by whoever takes them. */
+    public void add(List<NewEntry> entries) {
+        Instant now = clock.instant();
+        mapper.insert(entries.stream().map(each -> entry(each, now, now)).toList());
+    }
+
+    /** To be carried out by the caller at once: nobody else takes them until a lease has run out. */
+    public List<OutboxEntry> addTaken(List<NewEntry> entries) {
+        DueTimes times = DueTimes.at(clock);
+        List<OutboxEntry> taken = entries.stream()
+                .map(each -> entry(each, times.now(), times.leaseEnds()))
+                .toList();
+        mapper.insert(taken);
+        return taken;
+    }
+
+    private static OutboxEntry entry(NewEntry fresh, Instant now, Instant firstTry) {
+        Subject subject = fresh.subject();
+        return new OutboxEntry(
+                0,
+                UUID.randomUUID().toString(),
+                fresh.kind(),
+                subject.kind(),
+                subject.id(),
+                subject.name(),
+                fresh.target(),
+                Shortened.to(LONGEST_SUMMARY, fresh.summary()),
+                fresh.address(),
+                fresh.request(),
+                OutboxState.WAITING,
+                0,
+                firstTry,
+                "",
+                now,
+                null);
+    }
+
+    /** What waits, was done or failed for a subject, the oldest first. */
+    public List<OutboxEntry> of(Subject.Kind kind, long id) {
+        return mapper.ofSubject(kind, id);
+    }
+
+    public Optional<OutboxEntry> waiting(OutboxKind kind, Subject.Kind subjectKind, long subjectId) {
+        return of(subjectKind, subjectId).stream()
+                .filter(each -> each.kind() == kind && each.state() == OutboxState.WAITING)
+                .findFirst();
+    }
+
+    Optional<OutboxEntry> waitingLocked(OutboxKind kind, Subject.Kind subjectKind, long subjectId) {
+        return mapper.waitingLocked(kind, subjectKind, subjectId);
+    }
+
+    /** Those that wait, of some kinds, the oldest first. */
+    public List<OutboxEntry> waiting(Collection<OutboxKind> kinds, int limit) {
+        return mapper.waiting(kinds, limit);
+    }
+
+    /** Newest first. */
+    public List<OutboxEntry> newest(OutboxState state, String subjectName, int limit) {
+        return mapper.newest(state, subjectName, limit);
+    }
+
+    public int failed(Collection<OutboxKind> kinds) {
+        return mapper.failed(kinds);
+    }
+
+    /** How many have waited for longer than that. */
+    public int unanswered(Collection<OutboxKind> kinds, Duration longer) {
+        return mapper.unanswered(kinds, clock.instant().minus(longer));
+    }
+
+    /** It is done. What stays in the house leaves no trace; anything else stands in the outbox for good. */
+    public void done(OutboxEntry entry, String answer) {
+        if (entry.target().equals(OutboxEntry.OURS)) {
+            mapper.delete(entry.entryKey());
+        } else {
+            mapper.settle(entry.entryKey(), OutboxState.DONE, Shortened.to(LONGEST_ANSWER, answer), clock.instant());
+        }
+    }
+
+    /**
+     * It is done, by this transaction.
+     *
+     * @throws PessimisticLockingFailureException when somebody else has done it meanwhile: then nothing of this transaction stays
+     */
+    public void doneHere(OutboxEntry entry) {
+        int rows = entry.target().equals(OutboxEntry.OURS)
+                ? mapper.delete(entry.entryKey())
+                : mapper.settle(entry.entryKey(), OutboxState.DONE, "", clock.instant());
+        if (rows == 0) {
+            throw new PessimisticLockingFailureException(entry.kind() + " " + entry.entryKey() + " was done elsewhere");
+        }
+    }
+
+    /** It was refused: a person must look. */
+    public void refused(OutboxEntry entry, String reason) {
+        mapper.settle(entry.entryKey(), OutboxState.FAILED, Shortened.to(LONGEST_ANSWER, reason), null);
+    }
+
+    /** There was no certain answer: it is tried again after a pause that grows. */
+    public void putOff(OutboxEntry entry, String reason) {
+        Instant until = clock.instant().plus(GrowingPause.after(entry.attempts() + 1, entry.entryKey()));
+        mapper.putOff(entry.entryKey(), until, Shortened.to(LONGEST_ANSWER, reason));
+    }
+
+    /** With the same key, so that it is never done twice. */
+    @Transactional
+    public OutboxEntry tryAgain(long id) {
+        OutboxEntry entry =
+                mapper.byIdLocked(id).orElseThrow(() -> Refusal.notFound("Posting " + id, "Look at the list again."));
+        if (entry.state() == OutboxState.DONE) {
+            throw Refusal.conflict("This posting", "It is done already.", "There is nothing to try again.");
+        }
+        if (entry.kind() == OutboxKind.BOOKING && entry.state() == OutboxState.FAILED) {
+            throw Refusal.conflict(
+                    "This booking", "The carrier refused it, and the job is open again.", "Ship it from the Bench.");
+        }
+        mapper.makeDue(id, clock.instant());
+        return entry;
+    }
+}

@@ -1,0 +1,36 @@
+package nobrec.server.platform.outbox;
+
+import java.time.Instant;
+
+/**
+ * Work that must be done once, though anything may fail on the way. A row of table outbox.
+ *
+ * @param entryKey the key under which a system outside does it once
+ * @param target the system it goes to; {@link #OURS} when it stays in the house
+ * @param doneAt null until it is done
+ */
+public record OutboxEntry(
+        long id,
+        String entryKey,
+        OutboxKind kind,
+        Subject.Kind subjectKind,
+        long subjectId,
+        String subjectName,
+        String target,
+        String summary,
+        String address,
+        String request,
+        OutboxState state,
+        int attempts,
+        Instant nextTryAt,
+        String answer,
+        Instant madeAt,
+        Instant doneAt) {
+
+    /** The target of what stays in the house. */
+    public static final String OURS = "nobrec";
+
+    public Subject subject() {
+        return new Subject(subjectKind, subjectId, subjectName);
+    }
+}

@@ -1,0 +1,67 @@
+package nobrec.server.platform.outbox;
+
+import java.time.Instant;
+import java.util.Collection;
+import java.util.List;
+import java.util.Optional;
+import nobrec.server.platform.mapping.ChangesAnyRows;
+import nobrec.server.platform.mapping.ChangesOneRow;
+import org.apache.ibatis.annotations.Mapper;
+import org.apache.ibatis.annotations.Param;
+
+@Mapper
+interface OutboxMapper {
+
+    void insert(@Param("entries") List<OutboxEntry> entries);
+
+    /** Targets with entries whose time has come. */
+    List<String> dueTargets(DueTimes times);
+
+    /** The next one of a target whose time has come, which no other server takes until the transaction ends. */
+    Optional<OutboxEntry> nextDue(@Param("target") String target, @Param("times") DueTimes times);
+
+    Optional<OutboxEntry> byIdLocked(long id);
+
+    /** Those of a subject, the oldest first. */
+    List<OutboxEntry> ofSubject(@Param("kind") Subject.Kind kind, @Param("id") long id);
+
+    /** The one that waits, locked. */
+    Optional<OutboxEntry> waitingLocked(
+            @Param("kind") OutboxKind kind,
+            @Param("subjectKind") Subject.Kind subjectKind,
+            @Param("subjectId") long id);
+
+    /** Those that wait, of some kinds, the oldest first. */
+    List<OutboxEntry> waiting(@Param("kinds") Collection<OutboxKind> kinds, @Param("limit") int limit);
+
+    List<OutboxEntry> newest(
+            @Param("state") OutboxState state, @Param("subjectName") String subjectName, @Param("limit") int limit);
+
+    int failed(@Param("kinds") Collection<OutboxKind> kinds);
+
+    /** Those waiting since before then. */
+    int unanswered(@Param("kinds") Collection<OutboxKind> kinds, @Param("before") Instant before);
+
+    @ChangesOneRow
+    void take(@Param("key") String entryKey, @Param("until") Instant until);
+
+    /** One that waits has come to an end; one that has come to it before stays as it is. */
+    @ChangesAnyRows
+    int settle(
+            @Param("key") String entryKey,
+            @Param("state") OutboxState state,
+            @Param("answer") String answer,
+            @Param("doneAt") Instant doneAt);
+
+    /** It is done and leaves no trace. */
+    @ChangesAnyRows
+    int delete(String entryKey);
+
+    /** To be tried again then, unless it was settled meanwhile. */
+    @ChangesAnyRows
+    int putOff(@Param("key") String entryKey, @Param("until") Instant until, @Param("answer") String answer);
+
+    /** A person has it tried again. */
+    @ChangesOneRow
+    void makeDue(@Param("id") long id, @Param("at") Instant at);
+}

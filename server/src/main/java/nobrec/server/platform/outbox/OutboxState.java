@@ -1,0 +1,10 @@
+package nobrec.server.platform.outbox;
+
+/** How far an entry of the outbox is. */
+public enum OutboxState {
+    /** It is tried at its time, again and again while nobody answers. */
+    WAITING,
+    DONE,
+    /** It was refused: a person must look. */
+    FAILED
+}
