@@ -54,17 +54,17 @@ install_node() {
 
 # install_what_is_missing [browser]
 install_what_is_missing() {
-  local wanted=()
-  has_java_17 || wanted+=(openjdk-17-jdk-headless)
-  command -v mvn >/dev/null || wanted+=(maven)
-  [ -x /usr/sbin/mariadbd ] || wanted+=(mariadb-server)
-  command -v curl >/dev/null || wanted+=(curl ca-certificates)
-  node_is_recent || command -v npm >/dev/null || wanted+=(nodejs npm)
+  local missing=()
+  has_java_17 || missing+=(openjdk-17-jdk-headless)
+  command -v mvn >/dev/null || missing+=(maven)
+  [ -x /usr/sbin/mariadbd ] || missing+=(mariadb-server)
+  command -v curl >/dev/null || missing+=(curl ca-certificates)
+  node_is_recent || command -v npm >/dev/null || missing+=(nodejs npm)
   if [ "${1:-}" = browser ]; then
-    [ -x /usr/bin/chromium ] || wanted+=(chromium)
-    [ -x /usr/bin/chromedriver ] || wanted+=(chromium-driver)
+    [ -x /usr/bin/chromium ] || missing+=(chromium)
+    [ -x /usr/bin/chromedriver ] || missing+=(chromium-driver)
   fi
-  install_packages "${wanted[@]}"
+  install_packages "${missing[@]}"
   node_is_recent || install_node
 }
 

@@ -10,7 +10,7 @@ help_restore() {
 TEXT
 }
 help_reset() { say "./nobrec reset [--yes]: stops everything and deletes all data of this installation."; }
-help_screenshots() { say "./nobrec screenshots: takes the pictures in docs/screenshots anew, on a database of its own."; }
+help_screenshots() { say "./nobrec screenshots: takes the pictures in docs/screenshots again, on a database of its own."; }
 
 # What a backup holds, besides its manifest.
 BACKUP_PARTS="database.sql secrets"

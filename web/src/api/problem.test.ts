@@ -1,10 +1,10 @@
 import { describe, expect, it } from "vitest";
 import { asProblem, isProblem } from "./problem";
 
-const refusal = { thing: "Scale", detail: "The scale still moves.", cure: "Let it rest.", status: 502 };
+const refusal = { thing: "Scale", detail: "The scale still moves.", remedy: "Let it rest.", status: 502 };
 
 describe("problems", () => {
-  it("are known by thing, reason and cure", () => {
+  it("are known by thing, reason and remedy", () => {
     expect(isProblem(refusal)).toBe(true);
     expect(isProblem({ detail: "x" })).toBe(false);
     expect(isProblem(null)).toBe(false);

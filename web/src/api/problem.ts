@@ -1,14 +1,14 @@
-/** A refusal of the server (RFC 9457): the thing, the reason and the cure, in the words a person reads. */
+/** A refusal of the server (RFC 9457): the thing, the reason and the remedy, in the words a person reads. */
 export interface Problem {
   thing: string;
   detail: string;
-  cure: string;
+  remedy: string;
   status: number;
 }
 
 export function isProblem(error: unknown): error is Problem {
   return (
-    typeof error === "object" && error !== null && "thing" in error && "detail" in error && "cure" in error
+    typeof error === "object" && error !== null && "thing" in error && "detail" in error && "remedy" in error
   );
 }
 
@@ -20,7 +20,7 @@ export function asProblem(error: unknown): Problem {
   return {
     thing: "The server",
     detail: "It does not answer.",
-    cure: "Check that it runs, then try again.",
+    remedy: "Check that it runs, then try again.",
     status: 0,
   };
 }

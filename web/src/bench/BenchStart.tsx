@@ -53,7 +53,7 @@ export function BenchStart() {
                   <JobLink job={row.number} />
                 </td>
                 <td>{row.customer}</td>
-                <td>{row.town}</td>
+                <td>{row.city}</td>
               </tr>
             ))}
           </tbody>

@@ -1,7 +1,7 @@
 import type { BenchData, useAct } from "./useBench";
-import { AccountMend } from "./AccountMend";
+import { AccountCorrection } from "./AccountCorrection";
 import { Key } from "../ui/Key";
-import { PhoneMend } from "./PhoneMend";
+import { PhoneCorrection } from "./PhoneCorrection";
 
 type Check = BenchData["checks"][number];
 
@@ -16,9 +16,9 @@ const SUBJECTS = {
   PROMISE: "Promise",
 } as const;
 const VERDICTS = {
-  FINE: { word: "fine", sign: "✓", colour: "text-primary" },
-  CAUTION: { word: "caution", sign: "△", colour: "text-warning" },
-  STOP: { word: "stop", sign: "■", colour: "text-error" },
+  FINE: { word: "fine", sign: "✓", color: "text-primary" },
+  CAUTION: { word: "caution", sign: "△", color: "text-warning" },
+  STOP: { word: "stop", sign: "■", color: "text-error" },
 } as const;
 
 interface Props {
@@ -28,14 +28,14 @@ interface Props {
   edit: () => void;
 }
 
-/** Short statements of what is fine; a stop is said in full and mended right here. */
+/** Short statements of what is fine; a stop is said in full and corrected right here. */
 export function Checks({ bench, act, edit }: Props) {
   const wanting = bench.checks.filter((check) => check.verdict !== "FINE");
   return (
     <div aria-label="Ready checks" role="group">
       <ul className="flex flex-wrap gap-x-5">
         {bench.checks.map((check) => (
-          <li key={check.subject} title={check.reason} className={VERDICTS[check.verdict].colour}>
+          <li key={check.subject} title={check.reason} className={VERDICTS[check.verdict].color}>
             <span aria-hidden>{VERDICTS[check.verdict].sign}</span> {SUBJECTS[check.subject]}{" "}
             {VERDICTS[check.verdict].word}
           </li>
@@ -57,12 +57,12 @@ function Wanting({ check, bench, act, edit }: Props & { check: Check }) {
       }
     >
       <p>
-        <strong className={VERDICTS[check.verdict].colour}>{SUBJECTS[check.subject]}:</strong> {check.reason}{" "}
-        <em>{check.cure}</em>
+        <strong className={VERDICTS[check.verdict].color}>{SUBJECTS[check.subject]}:</strong> {check.reason}{" "}
+        <em>{check.remedy}</em>
       </p>
-      {bench.mayAct && check.mend === "ACCOUNT" && <AccountMend bench={bench} act={act} />}
-      {bench.mayAct && check.mend === "PHONE" && <PhoneMend bench={bench} act={act} />}
-      {bench.mayAct && check.mend === "ADDRESS" && (
+      {bench.mayAct && check.correctedIn === "ACCOUNT" && <AccountCorrection bench={bench} act={act} />}
+      {bench.mayAct && check.correctedIn === "PHONE" && <PhoneCorrection bench={bench} act={act} />}
+      {bench.mayAct && check.correctedIn === "ADDRESS" && (
         <button type="button" className="act" onClick={edit}>
           Correct the ship-to <Key name="F6" />
         </button>

@@ -2,9 +2,9 @@ import { useMemo } from "react";
 import { JobLink } from "../ui/JobLink";
 import { Key } from "../ui/Key";
 import { useKeys } from "../ui/keys";
-import { Along } from "./Along";
+import { CombineAndHoldBack } from "./CombineAndHoldBack";
 import { ShipToForm } from "./ShipToForm";
-import { Wanted } from "./Wanted";
+import { Options } from "./Options";
 import { acts, type BenchData, type useAct } from "./useBench";
 
 const KINDS = { BUSINESS: "business", RESIDENCE: "residence", PO_BOX: "PO box" } as const;
@@ -47,7 +47,7 @@ export function Contents({ bench, act, editing, setEditing }: Props) {
             </span>
           ))}
           <span className="block font-bold">
-            {to.town}, {to.state} {to.postalCode}
+            {to.city}, {to.state} {to.postalCode}
           </span>
           <span className="quiet block">
             {KINDS[to.kind]}
@@ -57,10 +57,10 @@ export function Contents({ bench, act, editing, setEditing }: Props) {
         </address>
       )}
       <h2 className="mt-3">What goes</h2>
-      {bench.jobsAlong.length > 0 && (
+      {bench.otherJobs.length > 0 && (
         <p className="quiet">
           together with{" "}
-          {bench.jobsAlong.map((job) => (
+          {bench.otherJobs.map((job) => (
             <span key={job} className="mr-2">
               <JobLink job={job} />
               {open && (
@@ -90,7 +90,7 @@ export function Contents({ bench, act, editing, setEditing }: Props) {
             <span className="quiet figure whitespace-normal">
               {line.unitWeight ? `${line.unitWeight} each` : "weight not known"}
               {line.unitSize ? `, ${line.unitSize}` : ", size not known"}
-              {bench.jobsAlong.length > 0 && `, job ${line.job}`}
+              {bench.otherJobs.length > 0 && `, job ${line.job}`}
             </span>
             {line.handling.length > 0 && <strong className="block">{line.handling.join(", ")}</strong>}
             {line.staysBehind > 0 && (
@@ -101,7 +101,7 @@ export function Contents({ bench, act, editing, setEditing }: Props) {
                     type="button"
                     className="ml-2 underline"
                     disabled={act.isPending}
-                    onClick={() => act.mutate(acts.takeAlong({ line: line.id, quantity: line.staysBehind }))}
+                    onClick={() => act.mutate(acts.takeBack({ line: line.id, quantity: line.staysBehind }))}
                   >
                     take back
                   </button>
@@ -111,8 +111,8 @@ export function Contents({ bench, act, editing, setEditing }: Props) {
           </li>
         ))}
       </ul>
-      {open && <Wanted bench={bench} act={act} />}
-      {open && <Along bench={bench} act={act} />}
+      {open && <Options bench={bench} act={act} />}
+      {open && <CombineAndHoldBack bench={bench} act={act} />}
     </section>
   );
 }

@@ -16,17 +16,17 @@ const LETTER_WIDE = 6.4;
  * to be seen.
  */
 export function LayerPlan({ each, low }: { each: Package; low: boolean }) {
-  const [wanted, setWanted] = useState(0);
+  const [requested, setRequested] = useState(0);
   const count = each.layers.length;
-  const at = Math.min(wanted, count - 1);
+  const at = Math.min(requested, count - 1);
   useKeys(
     useMemo(
       () => [
-        { key: "Alt+ArrowRight", label: "Next layer", run: () => setWanted((now) => (now + 1) % count) },
+        { key: "Alt+ArrowRight", label: "Next layer", run: () => setRequested((now) => (now + 1) % count) },
         {
           key: "Alt+ArrowLeft",
           label: "Layer before",
-          run: () => setWanted((now) => (now + count - 1) % count),
+          run: () => setRequested((now) => (now + count - 1) % count),
         },
       ],
       [count],
@@ -47,8 +47,8 @@ export function LayerPlan({ each, low }: { each: Package; low: boolean }) {
         </strong>
         <span className="quiet">from {layer.height} up</span>
         <span className="ml-auto flex gap-1">
-          <Step label="Layer before" sign="←" go={() => setWanted((at + count - 1) % count)} />
-          <Step label="Next layer" sign="→" go={() => setWanted((at + 1) % count)} />
+          <Step label="Layer before" sign="←" go={() => setRequested((at + count - 1) % count)} />
+          <Step label="Next layer" sign="→" go={() => setRequested((at + 1) % count)} />
         </span>
       </figcaption>
       <div className="mt-1 flex items-end gap-3">

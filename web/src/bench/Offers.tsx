@@ -17,17 +17,17 @@ interface Props {
 /** All services side by side, each openable down to its charge lines. */
 export function Offers({ bench, guessed, act }: Props) {
   const open = bench.mayAct;
-  const [wanted, setWanted] = useState<string>();
+  const [requested, setRequested] = useState<string>();
   const [unfolded, setUnfolded] = useState<string | undefined>(open ? undefined : bench.offers[0]?.service);
   const chosen = bench.offers.find((offer) => offer.chosen)?.service;
-  const at = wanted ?? chosen ?? bench.offers[0]?.service;
+  const at = requested ?? chosen ?? bench.offers[0]?.service;
   const firstRefused = bench.offers.find((offer) => !usable(offer));
   const carryOut = act.mutate;
 
   useKeys(
     useMemo(() => {
       const index = bench.offers.findIndex((offer) => offer.service === at);
-      const move = (step: number) => setWanted(bench.offers[index + step]?.service ?? at);
+      const move = (step: number) => setRequested(bench.offers[index + step]?.service ?? at);
       const unfold = {
         key: "F9",
         label: "Open the offer to its charge lines",
@@ -71,7 +71,7 @@ export function Offers({ bench, guessed, act }: Props) {
         <p className="quiet border-y border-base-300 py-4">
           {bench.state === "SHIPPING"
             ? "The carrier is being asked. What it goes by and what that costs stands here once it has answered."
-            : "There are no offers: without a postal code that exists no distance can be computed. Mend the address below."}
+            : "There are no offers: without a postal code that exists no distance can be computed. Correct the address below."}
         </p>
       )}
       <ul className="mt-1">
@@ -83,7 +83,7 @@ export function Offers({ bench, guessed, act }: Props) {
             current={open && offer.service === at}
             unfolded={offer.service === unfolded}
             take={() => {
-              setWanted(offer.service);
+              setRequested(offer.service);
               if (open && !offer.chosen) {
                 carryOut(acts.chooseService(offer.service));
               }

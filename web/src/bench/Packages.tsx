@@ -21,14 +21,14 @@ interface Props {
 
 /** The packages, each with its drawing, its weight in large figures, its carton and size. */
 export function Packages({ bench, act, setPreview }: Props) {
-  const [wanted, setWanted] = useState<number>();
+  const [requested, setRequested] = useState<number>();
   const open = bench.mayAct;
   const firstWithout = bench.packages.find((each) => !each.weight)?.number;
-  const at = Math.min(wanted ?? firstWithout ?? 1, bench.packages.length);
+  const at = Math.min(requested ?? firstWithout ?? 1, bench.packages.length);
   const carryOut = act.mutate;
 
   const readScale = useCallback(
-    () => carryOut(acts.readScale(at), { onSuccess: () => setWanted(undefined) }),
+    () => carryOut(acts.readScale(at), { onSuccess: () => setRequested(undefined) }),
     [carryOut, at],
   );
   const last = bench.packages.length;
@@ -45,11 +45,15 @@ export function Packages({ bench, act, setPreview }: Props) {
               },
               {
                 key: "Alt+p",
-                label: "Plan anew what was not placed by hand",
-                run: () => carryOut(acts.planAnew(false)),
+                label: "Plan again what was not placed by hand",
+                run: () => carryOut(acts.planAgain(false)),
               },
-              { key: "Alt+ArrowDown", label: "Next package", run: () => setWanted(Math.min(at + 1, last)) },
-              { key: "Alt+ArrowUp", label: "Package before", run: () => setWanted(Math.max(at - 1, 1)) },
+              {
+                key: "Alt+ArrowDown",
+                label: "Next package",
+                run: () => setRequested(Math.min(at + 1, last)),
+              },
+              { key: "Alt+ArrowUp", label: "Package before", run: () => setRequested(Math.max(at - 1, 1)) },
             ]
           : [],
       [open, readScale, at, last, carryOut, bench.packages],
@@ -77,8 +81,8 @@ export function Packages({ bench, act, setPreview }: Props) {
             each={each}
             act={act}
             current={open && each.number === at}
-            choose={() => setWanted(each.number)}
-            done={() => setWanted(undefined)}
+            choose={() => setRequested(each.number)}
+            done={() => setRequested(undefined)}
             setPreview={setPreview}
           />
         ))}
@@ -87,7 +91,7 @@ export function Packages({ bench, act, setPreview }: Props) {
   );
 }
 
-/** A new package, and planning anew. */
+/** A new package, and planning again. */
 function PlanActs({ bench, act, at }: { bench: BenchData; act: Act; at: number }) {
   const byHand = bench.packages.some((each) => each.placedByHand);
   return (
@@ -104,7 +108,7 @@ function PlanActs({ bench, act, at }: { bench: BenchData; act: Act; at: number }
         type="button"
         className="act"
         disabled={act.isPending}
-        onClick={() => act.mutate(acts.planAnew(false))}
+        onClick={() => act.mutate(acts.planAgain(false))}
       >
         Plan <Key name="Alt P" />
       </button>
@@ -113,9 +117,9 @@ function PlanActs({ bench, act, at }: { bench: BenchData; act: Act; at: number }
           type="button"
           className="act"
           disabled={act.isPending}
-          onClick={() => act.mutate(acts.planAnew(true))}
+          onClick={() => act.mutate(acts.planAgain(true))}
         >
-          All anew
+          All again
         </button>
       )}
     </>

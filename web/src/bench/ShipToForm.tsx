@@ -12,7 +12,7 @@ const FIELDS = [
   { name: "person", label: "Person" },
   { name: "street", label: "Street" },
   { name: "street2", label: "Street 2" },
-  { name: "town", label: "City" },
+  { name: "city", label: "City" },
   { name: "state", label: "State" },
   { name: "postalCode", label: "ZIP" },
   { name: "country", label: "Country" },
@@ -33,18 +33,18 @@ export function ShipToForm({ bench, act, close }: Props) {
     const kind = KINDS.find((each) => each.kind === form.get("kind"))?.kind;
     act.mutate(
       async (id) => {
-        const bench = await acts.mendShipTo({
+        const bench = await acts.correctShipTo({
           company: text("company"),
           person: text("person"),
           street: text("street"),
           street2: text("street2"),
-          town: text("town"),
+          city: text("city"),
           state: text("state"),
           postalCode: text("postalCode"),
           country: text("country"),
           kind: kind === to.kind ? undefined : kind,
         })(id);
-        return text("phone") === to.phone ? bench : acts.mendPhone(text("phone"))(id);
+        return text("phone") === to.phone ? bench : acts.correctPhone(text("phone"))(id);
       },
       { onSuccess: close },
     );

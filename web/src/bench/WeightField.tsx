@@ -45,7 +45,7 @@ export function WeightField({ bench, number, act, done, setPreview }: Props) {
       .catch((error: unknown) => {
         if (!question.signal.aborted) {
           setPreview(undefined);
-          setHint(isProblem(error) ? `${error.detail} ${error.cure}` : "");
+          setHint(isProblem(error) ? `${error.detail} ${error.remedy}` : "");
         }
       });
     asked.current = question;

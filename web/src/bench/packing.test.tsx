@@ -1,14 +1,14 @@
 import { renderToStaticMarkup } from "react-dom/server";
 import { MemoryRouter } from "react-router";
 import { describe, expect, it } from "vitest";
-import { Along } from "./Along";
+import { CombineAndHoldBack } from "./CombineAndHoldBack";
 import { BenchFoot } from "./BenchFoot";
 import { Contents } from "./Contents";
 import { Offers } from "./Offers";
 import { Packages } from "./Packages";
 import { emptyBench, emptyPackage, idleAct } from "./samples";
 import { words } from "../ui/words";
-import { Wanted } from "./Wanted";
+import { Options } from "./Options";
 import type { BenchData } from "./useBench";
 
 type Offer = BenchData["offers"][number];
@@ -141,11 +141,11 @@ describe("the packages", () => {
     expect(said).toContain("2.00 lbfrom the scale, stable");
   });
 
-  it("offer to plan everything anew only when something was placed by hand", () => {
-    expect(said).toContain("All anew");
+  it("offer to plan everything again only when something was placed by hand", () => {
+    expect(said).toContain("All again");
     const planned = { ...packed, packages: packed.packages.slice(0, 1) };
     expect(words(<Packages bench={planned} act={idleAct} setPreview={() => undefined} />)).not.toContain(
-      "All anew",
+      "All again",
     );
   });
 
@@ -168,7 +168,7 @@ describe("what goes", () => {
     const said = words(
       <MemoryRouter>
         <Contents
-          bench={{ ...packed, jobsAlong: ["2420"] }}
+          bench={{ ...packed, otherJobs: ["2420"] }}
           act={idleAct}
           editing={false}
           setEditing={() => undefined}
@@ -185,13 +185,13 @@ describe("what goes", () => {
   it("leaves today unless another day was chosen", () => {
     const bench: BenchData = {
       ...emptyBench,
-      extras: [
-        { extra: "SIGNATURE", words: "signature", wanted: true },
-        { extra: "LIFTGATE", words: "liftgate", wanted: false },
+      accessorials: [
+        { accessorial: "SIGNATURE", words: "signature", requested: true },
+        { accessorial: "LIFTGATE", words: "liftgate", requested: false },
       ],
     };
     const chosen = (page: string) => page.split("<label").map((label) => label.includes("checked"));
-    expect(chosen(renderToStaticMarkup(<Wanted bench={bench} act={idleAct} />))).toEqual([
+    expect(chosen(renderToStaticMarkup(<Options bench={bench} act={idleAct} />))).toEqual([
       false,
       true,
       false,
@@ -199,7 +199,7 @@ describe("what goes", () => {
       false,
     ]);
     const tomorrow = { ...bench, shipOn: bench.tomorrow };
-    expect(chosen(renderToStaticMarkup(<Wanted bench={tomorrow} act={idleAct} />))).toEqual([
+    expect(chosen(renderToStaticMarkup(<Options bench={tomorrow} act={idleAct} />))).toEqual([
       false,
       false,
       true,
@@ -208,8 +208,8 @@ describe("what goes", () => {
     ]);
   });
 
-  it("takes a scanned job into the field for jobs that go along", () => {
-    expect(renderToStaticMarkup(<Along bench={packed} act={idleAct} />)).toMatch(
+  it("takes a scanned job into the field for jobs that are combined", () => {
+    expect(renderToStaticMarkup(<CombineAndHoldBack bench={packed} act={idleAct} />)).toMatch(
       /<input[^>]*data-takes-scans[^>]*name="job"/,
     );
   });

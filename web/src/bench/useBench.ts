@@ -50,22 +50,24 @@ export const acts = {
     (text: string): BenchAct =>
     (id) =>
       answer(api.PUT("/api/shipments/{id}/service", { params: { path: { id } }, body: { text } })),
-  mendPhone:
+  correctPhone:
     (text: string): BenchAct =>
     (id) =>
       answer(api.PUT("/api/shipments/{id}/phone", { params: { path: { id } }, body: { text } })),
-  mendShipTo:
+  correctShipTo:
     (body: Schemas["ShipToEntry"]): BenchAct =>
     (id) =>
       answer(api.PUT("/api/shipments/{id}/ship-to", { params: { path: { id } }, body })),
-  mendAccount:
+  correctAccount:
     (text: string): BenchAct =>
     (id) =>
       answer(api.PUT("/api/shipments/{id}/account", { params: { path: { id } }, body: { text } })),
-  chooseExtras:
-    (extras: Schemas["Extras"]["extras"]): BenchAct =>
+  chooseAccessorials:
+    (accessorials: Schemas["Accessorials"]["accessorials"]): BenchAct =>
     (id) =>
-      answer(api.PUT("/api/shipments/{id}/extras", { params: { path: { id } }, body: { extras } })),
+      answer(
+        api.PUT("/api/shipments/{id}/accessorials", { params: { path: { id } }, body: { accessorials } }),
+      ),
   shipOn:
     (day: string): BenchAct =>
     (id) =>
@@ -88,7 +90,7 @@ export const acts = {
       answer(
         api.POST("/api/shipments/{id}/packages/{number}/merge", { ...inPath(id, number), body: { into } }),
       ),
-  planAnew:
+  planAgain:
     (all: boolean): BenchAct =>
     (id) =>
       answer(api.POST("/api/shipments/{id}/plan", { params: { path: { id } }, body: { all } })),
@@ -100,10 +102,10 @@ export const acts = {
     (job: string): BenchAct =>
     (id) =>
       answer(api.POST("/api/shipments/{id}/jobs-out", { params: { path: { id } }, body: { job } })),
-  takeAlong:
+  takeBack:
     (body: Schemas["Pieces"]): BenchAct =>
     (id) =>
-      answer(api.POST("/api/shipments/{id}/taken-along", { params: { path: { id } }, body })),
+      answer(api.POST("/api/shipments/{id}/taken-back", { params: { path: { id } }, body })),
   leaveBehind:
     (body: Schemas["Pieces"]): BenchAct =>
     (id) =>

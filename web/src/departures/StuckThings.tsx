@@ -27,7 +27,7 @@ export function StuckThings({ things }: { things: Schemas["StuckView"][] }) {
             <Link to={thing.address} className="underline">
               {thing.thing}
             </Link>
-            : {thing.reason} <em>{thing.cure}</em>
+            : {thing.reason} <em>{thing.remedy}</em>
           </span>
           {thing.askAbout !== undefined && mayAsk && (
             <button

@@ -22,7 +22,7 @@ export function ImportReport({
       <div className="flex items-baseline gap-5 px-3">
         <strong className="figure">{run.fileName}</strong>
         <span>
-          <strong className="text-primary">{run.taken} went in</strong>, {run.recognised} were here already,{" "}
+          <strong className="text-primary">{run.taken} went in</strong>, {run.recognized} were here already,{" "}
           <strong className={run.leftOut > 0 ? "text-error" : ""}>{run.leftOut} left out</strong>
         </span>
         <span className="quiet">read as “{run.layout}”</span>
@@ -45,7 +45,7 @@ export function ImportReport({
               <th>Job</th>
               <th>What stands there</th>
               <th>Reason</th>
-              <th>Cure</th>
+              <th>Remedy</th>
             </tr>
           </thead>
           <tbody>
@@ -56,7 +56,7 @@ export function ImportReport({
                 <td className="figure">{fault.orderNumber || "none"}</td>
                 <td className="figure">“{fault.value}”</td>
                 <td className="text-error">{fault.reason}</td>
-                <td>{fault.cure}</td>
+                <td>{fault.remedy}</td>
               </tr>
             ))}
           </tbody>

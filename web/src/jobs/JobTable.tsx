@@ -49,7 +49,7 @@ export function JobTable({ rows, at, setAt, open }: Props) {
             <td>{row.customer}</td>
             <td>
               {row.shipTo !== row.customer && <span>{row.shipTo}, </span>}
-              {row.town}
+              {row.city}
             </td>
             <td className="figure">{row.promiseDate ? day(row.promiseDate) : ""}</td>
             <td>{row.askedService || <span className="quiet">nothing</span>}</td>

@@ -100,7 +100,7 @@ function Ledger({ rows, timeZone }: { rows: Posting[]; timeZone: string }) {
         <tbody>
           {rows.map((row, index) => (
             <tr key={row.id} className={index === at ? "at" : ""} onClick={() => setAt(index)}>
-              <td className={"font-bold " + colour(row.state)}>{STATES[row.state]}</td>
+              <td className={"font-bold " + color(row.state)}>{STATES[row.state]}</td>
               <td className="figure">
                 <JobLink job={row.job} />
               </td>
@@ -151,6 +151,6 @@ function Next({ row, timeZone, busy, tryAgain }: NextProps) {
   return <span className="quiet">{row.state === "DONE" ? "nothing" : "being written"}</span>;
 }
 
-function colour(state: Posting["state"]): string {
+function color(state: Posting["state"]): string {
   return state === "DONE" ? "text-primary" : state === "FAILED" ? "text-error" : "text-warning";
 }

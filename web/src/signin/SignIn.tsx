@@ -18,7 +18,7 @@ export function SignIn({ demo }: { demo: boolean }) {
       return;
     } catch (error) {
       const problem = asProblem(error);
-      setRefused(`${problem.thing}: ${problem.detail} ${problem.cure}`);
+      setRefused(`${problem.thing}: ${problem.detail} ${problem.remedy}`);
     }
     setBusy(false);
   }

@@ -6,7 +6,7 @@ import { Key } from "./Key";
 import { useKeys } from "./keys";
 import { type ScannerSetting, useScanner } from "./scan";
 
-function learnt({ prefix, suffix }: ScannerSetting): string {
+function learned({ prefix, suffix }: ScannerSetting): string {
   return prefix
     ? `Scanner set up: “${prefix}” before each scan, ${suffix} after it.`
     : `Scanner set up without a sign before each scan: scans are told by their pace. ${suffix} ends them.`;
@@ -55,7 +55,7 @@ export function FindField() {
 
   useScanner(
     useCallback((text: string) => void find(text), [find]),
-    useCallback((setting: ScannerSetting) => setSaid(learnt(setting)), []),
+    useCallback((setting: ScannerSetting) => setSaid(learned(setting)), []),
   );
   useDigits(field);
   useKeys(

@@ -70,8 +70,8 @@ document.addEventListener("keydown", (event) => {
   if (event.ctrlKey || event.metaKey || event.isComposing) {
     return;
   }
-  const wanted = nameOf(event);
-  const found = shown.findLast((act) => act.key === wanted && worksHere(act, event.target));
+  const requested = nameOf(event);
+  const found = shown.findLast((act) => act.key === requested && worksHere(act, event.target));
   if (found) {
     event.preventDefault();
     found.run();

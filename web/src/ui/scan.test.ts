@@ -75,10 +75,10 @@ describe("a scanner is told from a person", () => {
 });
 
 describe("a scanner that is set up", () => {
-  it("is learnt from the setup barcode, with the sign before and the key after", () => {
+  it("is learned from the setup barcode, with the sign before and the key after", () => {
     const detector = new ScanDetector();
     expect(send("~" + SETUP_TEXT, () => 30, detector, "Tab")).toEqual({
-      learnt: { prefix: "~", suffix: "Tab" },
+      learned: { prefix: "~", suffix: "Tab" },
     });
     expect(send("~2418", () => 60, detector, "Tab")).toEqual({ scan: "2418" });
   });

@@ -10,7 +10,7 @@ const SHORTEST_SCAN = 4;
 const SLOWEST_MEAN_MS = 95;
 
 /** A scanner pauses evenly: no gap is longer than the mean so many times, and a little. */
-const MOST_TIMES_THE_MEAN = 2;
+const MAX_TIMES_THE_MEAN = 2;
 const JITTER_MS = 60;
 
 /** Longer ends whatever was begun. */
@@ -40,8 +40,8 @@ function keep(setting: ScannerSetting) {
   localStorage.setItem(KEPT_AS, JSON.stringify(setting));
 }
 
-/** What a key meant: a whole scan, the learnt setting, or a key of a scan that must not reach a field. */
-export type Heard = { scan: string } | { learnt: ScannerSetting } | "of a scan" | undefined;
+/** What a key meant: a whole scan, the learned setting, or a key of a scan that must not reach a field. */
+export type Heard = { scan: string } | { learned: ScannerSetting } | "of a scan" | undefined;
 
 interface Stroke {
   key: string;
@@ -84,7 +84,7 @@ export class ScanDetector {
     }
     this.setting = { prefix: keys.slice(0, begin).at(-1) ?? "", suffix: key };
     this.forget();
-    return { learnt: this.setting };
+    return { learned: this.setting };
   }
 
   private bySign(key: string, setting: ScannerSetting): Heard {
@@ -120,7 +120,7 @@ export class ScanDetector {
       const run = this.strokes.slice(from);
       const gaps = run.slice(1).map((stroke, index) => stroke.at - (run[index] as Stroke).at);
       const mean = gaps.reduce((sum, each) => sum + each, 0) / gaps.length;
-      const even = Math.max(...gaps) <= mean * MOST_TIMES_THE_MEAN + JITTER_MS;
+      const even = Math.max(...gaps) <= mean * MAX_TIMES_THE_MEAN + JITTER_MS;
       if (mean <= SLOWEST_MEAN_MS && even && run.slice(0, -1).every((stroke) => stroke.key.length === 1)) {
         return run;
       }
@@ -148,7 +148,7 @@ export const TAKES_SCANS = "data-takes-scans";
  * Hands over whatever is scanned, wherever the focus is, but for a field that takes scans itself. No scanned letter stays in
  * another field.
  */
-export function useScanner(onScan: (text: string) => void, onLearnt: (setting: ScannerSetting) => void) {
+export function useScanner(onScan: (text: string) => void, onLearned: (setting: ScannerSetting) => void) {
   useEffect(() => {
     const detector = new ScanDetector(keptSetting());
     function listen(event: KeyboardEvent) {
@@ -167,10 +167,10 @@ export function useScanner(onScan: (text: string) => void, onLearnt: (setting: S
       if (heard === "of a scan") {
         return;
       }
-      if ("learnt" in heard) {
-        keep(heard.learnt);
-        takeBack(event.target, heard.learnt.prefix + SETUP_TEXT);
-        onLearnt(heard.learnt);
+      if ("learned" in heard) {
+        keep(heard.learned);
+        takeBack(event.target, heard.learned.prefix + SETUP_TEXT);
+        onLearned(heard.learned);
         return;
       }
       takeBack(event.target, heard.scan);
@@ -178,7 +178,7 @@ export function useScanner(onScan: (text: string) => void, onLearnt: (setting: S
     }
     window.addEventListener("keydown", listen, true);
     return () => window.removeEventListener("keydown", listen, true);
-  }, [onScan, onLearnt]);
+  }, [onScan, onLearned]);
 }
 
 /** Takes scanned letters out of the field into which they were written. */

@@ -10,12 +10,12 @@ export function Waiting({ what }: { what: string }) {
   );
 }
 
-/** The thing, the reason and the cure, in that order. */
+/** The thing, the reason and the remedy, in that order. */
 export function ProblemLine({ error }: { error: unknown }) {
   const problem = asProblem(error);
   return (
     <p role="alert" className="border-l-4 border-error py-1 pl-3">
-      <strong className="text-error">{problem.thing}:</strong> {problem.detail} <em>{problem.cure}</em>
+      <strong className="text-error">{problem.thing}:</strong> {problem.detail} <em>{problem.remedy}</em>
     </p>
   );
 }

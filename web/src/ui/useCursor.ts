@@ -9,13 +9,13 @@ const left = new Map<string, number>();
 export function useCursor(length: number, open: (index: number) => void): [number, (index: number) => void] {
   const { pathname, search } = useLocation();
   const list = pathname + search;
-  const [wanted, setWanted] = useState({ list, row: left.get(list) ?? 0 });
-  const row = wanted.list === list ? wanted.row : (left.get(list) ?? 0);
+  const [requested, setRequested] = useState({ list, row: left.get(list) ?? 0 });
+  const row = requested.list === list ? requested.row : (left.get(list) ?? 0);
   const at = Math.min(row, Math.max(length - 1, 0));
   const choose = useMemo(
     () => (index: number) => {
       left.set(list, index);
-      setWanted({ list, row: index });
+      setRequested({ list, row: index });
     },
     [list],
   );

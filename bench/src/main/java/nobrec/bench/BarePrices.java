@@ -113,13 +113,13 @@ final class BarePrices {
         return cents + share(cents, table.fuel[floor(table.fuelDays, day)]);
     }
 
-    private static int floorOrNext(long[] sorted, long wanted) {
-        int found = Arrays.binarySearch(sorted, wanted);
+    private static int floorOrNext(long[] sorted, long requested) {
+        int found = Arrays.binarySearch(sorted, requested);
         return found < 0 ? -found - 1 : found;
     }
 
-    private static int floor(long[] sorted, long wanted) {
-        int found = Arrays.binarySearch(sorted, wanted);
+    private static int floor(long[] sorted, long requested) {
+        int found = Arrays.binarySearch(sorted, requested);
         return found < 0 ? -found - 2 : found;
     }
 

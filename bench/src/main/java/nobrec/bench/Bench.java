@@ -112,9 +112,9 @@ public final class Bench {
                         + " cartons, medians after three warm-up rounds; beside it 3d-bin-container-packing 3.0.9, plain packager.\n\n");
         row(text, "20 items: plan", millis(twenty.median()));
         row(text, "20 items: library", millis(twenty.libraryMedian()));
-        row(text, "ratio (wanted at most 3)", "%.1f".formatted((double) twenty.median() / twenty.libraryMedian()));
+        row(text, "ratio (requested at most 3)", "%.1f".formatted((double) twenty.median() / twenty.libraryMedian()));
         row(text, "100 items: median plan", millis(hundred.median()));
-        row(text, "100 items: longest plan (at most 200 ms)", millis(hundred.greatest()));
+        row(text, "100 items: longest plan (at most 200 ms)", millis(hundred.maximum()));
         text.append("\nCut-up boxes put together again, of " + BOXES + " each; the library beside.\n\n");
         solved.forEach(
                 each -> row(text, each.pieces() + " pieces", "%d, library %d".formatted(each.ours(), each.library())));

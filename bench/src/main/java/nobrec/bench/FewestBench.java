@@ -133,12 +133,12 @@ final class FewestBench {
         }
 
         @Override
-        public long leastCents() {
+        public long minimumCents() {
             return 100;
         }
 
         @Override
-        public Weight greatestGross() {
+        public Weight maximumGross() {
             return new Weight(Long.MAX_VALUE);
         }
 

@@ -24,8 +24,8 @@ import nobrec.core.ratesheet.Tariff;
 /** Plans of random orders beside the packing library's for the same pieces and cartons, one after the other in one run. */
 final class PackingBench {
 
-    /** Median and greatest time of a plan, and the median of the library's, in nanoseconds. */
-    record Times(long median, long greatest, long libraryMedian) {}
+    /** Median and largest time of a plan, and the median of the library's, in nanoseconds. */
+    record Times(long median, long maximum, long libraryMedian) {}
 
     /** Of so many cut-up boxes so many were put together again. */
     record Solved(int pieces, int boxes, int ours, int library) {}
@@ -55,7 +55,7 @@ final class PackingBench {
                 carton.inner(),
                 carton.outer(),
                 carton.tare(),
-                carton.greatestContents(),
+                carton.maximumContents(),
                 carton.bandFrom(),
                 carton.bandTo(),
                 carton.cost(),

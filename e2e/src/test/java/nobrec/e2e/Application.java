@@ -34,12 +34,12 @@ final class Application {
 
     private Application(Path demo) throws IOException {
         this.demo = demo;
-        String wanted = System.getenv("NOBREC_TEST_PORTS");
+        String requested = System.getenv("NOBREC_TEST_PORTS");
         database = System.getenv("NOBREC_TEST_DB");
-        if (wanted == null || database == null) {
+        if (requested == null || database == null) {
             throw new IllegalStateException("Run these tests with ./nobrec test: it finds ports and a database.");
         }
-        ports = wanted.split(",", -1);
+        ports = requested.split(",", -1);
         folder = Files.createTempDirectory("nobrec-e2e");
     }
 
@@ -71,8 +71,8 @@ final class Application {
     }
 
     /** Tells a stand-in how to behave. */
-    void behave(String standIn, String behaviour) {
-        form("/" + standIn + "/behaviour", "behaviour=" + behaviour);
+    void behave(String standIn, String behavior) {
+        form("/" + standIn + "/behavior", "behavior=" + behavior);
     }
 
     void scaleMood(String mood) {

@@ -36,7 +36,7 @@ class ChaosTest {
     private static final int KILLS = Integer.getInteger("nobrec.chaos.kills", 5);
     private static final List<String> SERVICES =
             List.of("Plover Ground", "Godwit Parcel", "Dunlin Two Day", "Plover Saver");
-    private static final int AT_MOST_PENDING = 25;
+    private static final int AT_MAX_PENDING = 25;
 
     private final AtomicBoolean going = new AtomicBoolean(true);
     private final AtomicInteger serverFaults = new AtomicInteger();
@@ -102,13 +102,13 @@ class ChaosTest {
         while (going.get()) {
             List<String> left = jobs.stream()
                     .filter(job -> !gone.contains(job))
-                    .limit(AT_MOST_PENDING)
+                    .limit(AT_MAX_PENDING)
                     .toList();
             if (left.isEmpty()) {
                 ChaosWorld.pause(200);
                 continue;
             }
-            String job = left.get(random.nextInt(Math.min(left.size(), 4 + random.nextInt(AT_MOST_PENDING))));
+            String job = left.get(random.nextInt(Math.min(left.size(), 4 + random.nextInt(AT_MAX_PENDING))));
             shipCalls.incrementAndGet();
             if (person.ship(job)) {
                 gone.add(job);

@@ -40,7 +40,7 @@ final class ChaosWorld implements AutoCloseable {
     private final int[] ports = new int[5];
     private final long startedAt = Instant.now().getEpochSecond();
     private final Map<Part, Launched> running = new HashMap<>();
-    private volatile String behaviour = "NORMAL";
+    private volatile String behavior = "NORMAL";
 
     ChaosWorld(List<String> jobs) throws IOException {
         folder = Files.createTempDirectory("nobrec-chaos");
@@ -108,7 +108,7 @@ final class ChaosWorld implements AutoCloseable {
                         Integer.toString(ports[2]), Integer.toString(ports[3]), folder.resolve("standins"), records);
                 put(part, standIns);
                 standIns.await(outside() + "/");
-                behave(behaviour);
+                behave(behavior);
             }
             case DATABASE -> startDatabase();
         }
@@ -173,11 +173,11 @@ final class ChaosWorld implements AutoCloseable {
 
     /** Tells all stand-ins how to treat their callers, now and after each start. */
     void behave(String chosen) {
-        behaviour = chosen;
+        behavior = chosen;
         for (String path : OUTSIDE) {
-            HttpRequest request = HttpRequest.newBuilder(URI.create(outside() + "/" + path + "/behaviour"))
+            HttpRequest request = HttpRequest.newBuilder(URI.create(outside() + "/" + path + "/behavior"))
                     .header("Content-Type", "application/x-www-form-urlencoded")
-                    .POST(HttpRequest.BodyPublishers.ofString("behaviour=" + chosen))
+                    .POST(HttpRequest.BodyPublishers.ofString("behavior=" + chosen))
                     .build();
             try {
                 HttpClient.newHttpClient().send(request, HttpResponse.BodyHandlers.discarding());

@@ -13,7 +13,7 @@ import org.openqa.selenium.By;
 import org.openqa.selenium.Keys;
 import org.openqa.selenium.support.ui.Select;
 
-/** Packing by hand on the Bench: move, same again, merge, plan anew; jobs that go along, pieces that stay, what is wanted. */
+/** Packing by hand on the Bench: move, same again, merge, plan again; jobs that are combined, pieces that stay, what is requested. */
 @TestMethodOrder(OrderAnnotation.class)
 class HandPackingTest {
 
@@ -96,7 +96,7 @@ class HandPackingTest {
         desk.waitForText("Placed by hand.");
         assertThat(packages()).contains("12 × BU-200", "12 × PN-100");
         desk.pressWithAlt("p");
-        desk.waitForText("All anew");
+        desk.waitForText("All again");
         assertThat(packages()).contains("2 packages", "Placed by hand.");
     }
 
@@ -112,18 +112,18 @@ class HandPackingTest {
         new Select(desk.browser().findElement(By.xpath("//label[contains(., 'Merge into')]/select")))
                 .selectByVisibleText("2");
         desk.waitForText("1 package");
-        click("All anew");
+        click("All again");
         desk.waitForText("Contents fine");
         assertThat(packages()).contains("24 × BU-200", "12 × PN-100", "Cheapest by Plover Ground");
     }
 
     @Test
     @Order(5)
-    void whatIsWantedAndTheDayChangeTheOffers() {
+    void whatIsRequestedAndTheDayChangeTheOffers() {
         tick("Saturday delivery");
-        desk.waitForText("which is wanted");
+        desk.waitForText("which is requested");
         assertThat(desk.textOf(OFFERS))
-                .contains("Not allowed", "It does not offer Saturday delivery, which is wanted.");
+                .contains("Not allowed", "It does not offer Saturday delivery, which is requested.");
         tick("Saturday delivery");
         desk.waitForText("The job asks for it.");
         tick("Wed 2 Dec");
@@ -135,7 +135,7 @@ class HandPackingTest {
 
     @Test
     @Order(6)
-    void aJobToTheSamePlaceGoesAlongAndSomePiecesStay() {
+    void aJobToTheSamePlaceIsCombinedAndSomePiecesAreHeldBack() {
         desk.waitFor("input[name=job]").sendKeys("2403", Keys.ENTER);
         desk.waitForText("Only jobs to the same place on the same terms go in one shipment.");
         assertThat(desk.screen()).doesNotContain("together with");

@@ -92,7 +92,7 @@ class TypedWeightTest {
                 From a key in the field of a weight to the offers painted with the new prices, in Chromium against the packaged
                 application and its database on the same machine: two packages, %d services, %d keys after %d to warm up.
 
-                - median (below 100 ms wanted): %.0f ms
+                - median (below 100 ms requested): %.0f ms
                 - 95 of 100: %.0f ms
                 """.formatted(SERVICES, KEYS, WARM_UP, sorted.get(KEYS / 2), sorted.get(KEYS * 95 / 100));
         Files.writeString(Path.of(System.getProperty("nobrec.measurements")), text, StandardOpenOption.APPEND);

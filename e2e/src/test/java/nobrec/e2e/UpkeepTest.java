@@ -185,7 +185,7 @@ class UpkeepTest {
         assertThat(Files.list(folder.resolve("state/sets"))).hasSize(1);
     }
 
-    /** A copy of a backup with a fault; SEAL stands for writing its checksums anew, as somebody would who means ill. */
+    /** A copy of a backup with a fault; SEAL stands for writing its checksums again, as somebody would who means ill. */
     private static Path damaged(Path good, String fault) throws Exception {
         Path bad = folder.resolve("bad.tgz");
         String seal = "(sed -i '/^file/d' manifest; find . -type f ! -name manifest -print0 | sort -z"

@@ -35,7 +35,7 @@ class LimitsTest extends ServerTest {
             "person",
             "street",
             "street2",
-            "town",
+            "city",
             "state",
             "postal_code",
             "country",

@@ -32,7 +32,7 @@ class LoadMeasurementTest extends ServerTest {
     private static final int MILLION = 1_000_000;
     private static final int ROUNDS = 5;
     private static final int LOOKS = 40;
-    private static final BigDecimal MILLIMETRES = new BigDecimal("25.4");
+    private static final BigDecimal MILLIMETERS = new BigDecimal("25.4");
 
     @Autowired
     private DataSource dataSource;
@@ -75,7 +75,7 @@ class LoadMeasurementTest extends ServerTest {
             List<Long> ids = new ArrayList<>();
             try (PreparedStatement order = connection.prepareStatement(
                     "INSERT INTO work_order (source, number, import_run_id, customer, customer_po, company, person, street,"
-                            + " street2, town, state, postal_code, country, phone, mail, promise_date, asked_service, terms,"
+                            + " street2, city, state, postal_code, country, phone, mail, promise_date, asked_service, terms,"
                             + " status, taken_in_at) VALUES ('floor', ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?,"
                             + " '2026-12-04', ?, 'PREPAID', 'READY', NOW())",
                     PreparedStatement.RETURN_GENERATED_KEYS)) {
@@ -110,7 +110,7 @@ class LoadMeasurementTest extends ServerTest {
                     line.setBigDecimal(6, new BigDecimal(cells[21]));
                     String[] sides = cells[20].split("x");
                     for (int side = 0; side < sides.length; side++) {
-                        line.setBigDecimal(7 + side, new BigDecimal(sides[side]).multiply(MILLIMETRES));
+                        line.setBigDecimal(7 + side, new BigDecimal(sides[side]).multiply(MILLIMETERS));
                     }
                     line.setString(10, "");
                     line.setString(11, "");
@@ -151,7 +151,7 @@ class LoadMeasurementTest extends ServerTest {
 
                 - taken in and checked: median %.2f s
                 - parsed and written by batches of plain statements: median %.2f s
-                - ratio (at most 3 wanted): %.2f
+                - ratio (at most 3 requested): %.2f
                 """.formatted(ROWS, LINES_A_JOB, ROUNDS, median(ours), median(floor), median(ours) / median(floor)));
     }
 
@@ -179,18 +179,18 @@ class LoadMeasurementTest extends ServerTest {
 
                 One in ten not shipped; the server's answer alone, %d looks after %d to warm up.
 
-                - median (below 60 ms wanted): %.0f ms
+                - median (below 60 ms requested): %.0f ms
                 """.formatted(LOOKS, LOOKS, 1000 * median(times)));
     }
 
     private void fillAMillion() {
         fill(
-                "INSERT INTO work_order (source, number, customer, customer_po, company, person, street, street2, town, state,"
+                "INSERT INTO work_order (source, number, customer, customer_po, company, person, street, street2, city, state,"
                         + " postal_code, country, phone, mail, promise_date, asked_service, terms, status, taken_in_at)"
-                        + " SELECT 'million', CONCAT('M-', seq), 'Lowmoor', '', 'Lowmoor', '', '1 Road', '', p.town, p.state,"
+                        + " SELECT 'million', CONCAT('M-', seq), 'Lowmoor', '', 'Lowmoor', '', '1 Road', '', p.city, p.state,"
                         + " p.code, 'US', '', '', DATE_ADD('2026-12-01', INTERVAL seq DIV 4000 DAY), '', 'PREPAID',"
                         + " IF(seq % 10 = 0, 'READY', 'SHIPPED'), NOW() FROM seq_1_to_" + MILLION + " JOIN"
-                        + " (SELECT code, town, state, ROW_NUMBER() OVER (ORDER BY code) AS n FROM postal_code) p"
+                        + " (SELECT code, city, state, ROW_NUMBER() OVER (ORDER BY code) AS n FROM postal_code) p"
                         + " ON p.n = 1 + seq % 40000");
         fill(
                 "INSERT INTO work_order_line (work_order_id, position, item, description, quantity_ordered, quantity_taken,"

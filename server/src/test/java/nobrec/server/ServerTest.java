@@ -14,7 +14,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import nobrec.standins.StandIns;
-import nobrec.standins.http.Behaviour;
+import nobrec.standins.http.Behavior;
 import nobrec.standins.scale.Scale;
 import org.junit.jupiter.api.AfterEach;
 import org.springframework.beans.factory.annotation.Autowired;
@@ -110,7 +110,7 @@ public abstract class ServerTest {
     @AfterEach
     void allIsWellAgain() {
         List.of("plover", "dunlin", "godwit", "books", "orderdesk")
-                .forEach(path -> STAND_INS.behave(path, Behaviour.NORMAL));
+                .forEach(path -> STAND_INS.behave(path, Behavior.NORMAL));
         breakers.getAllCircuitBreakers().forEach(CircuitBreaker::reset);
         STAND_INS.scale().setMood(Scale.Mood.SETTLES);
         clock.reset();

@@ -6,7 +6,7 @@ import java.nio.file.Path;
 import java.util.List;
 import nobrec.standins.books.BooksStandIn;
 import nobrec.standins.carrier.CarrierStandIn;
-import nobrec.standins.http.Behaviour;
+import nobrec.standins.http.Behavior;
 import nobrec.standins.http.Pages;
 import nobrec.standins.http.WebServer;
 import nobrec.standins.orderdesk.OrderDeskStandIn;
@@ -79,13 +79,13 @@ public final class StandIns implements AutoCloseable {
     }
 
     /** Tells one stand-in, by its path without the slash, how to behave from now on. */
-    public void behave(String path, Behaviour behaviour) {
+    public void behave(String path, Behavior behavior) {
         services.stream()
                 .filter(service -> service.path().equals("/" + path))
                 .findFirst()
                 .orElseThrow(() -> new IllegalArgumentException("No stand-in " + path))
                 .conduct()
-                .set(behaviour);
+                .set(behavior);
     }
 
     @Override

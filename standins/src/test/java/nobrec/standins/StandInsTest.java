@@ -12,7 +12,7 @@ import java.net.http.HttpTimeoutException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.Duration;
-import nobrec.standins.http.Behaviour;
+import nobrec.standins.http.Behavior;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
@@ -24,7 +24,7 @@ class StandInsTest {
 
     private static final String CONSIGNMENT = """
             {"service":"DUN-TWO","shipDate":"2026-12-01","reference":"%s",
-             "to":{"name":"Pellworth","street":"2200 Foundry Park","town":"Tucson","state":"AZ",
+             "to":{"name":"Pellworth","street":"2200 Foundry Park","city":"Tucson","state":"AZ",
                    "postalCode":"85701","phone":"%s"},
              "packages":[{"number":1,"weightGrams":1760.0},{"number":2,"weightGrams":900.5}]}
             """;
@@ -159,38 +159,38 @@ class StandInsTest {
 
     @Test
     void outOfOrderItDoesNothing() throws Exception {
-        standIns.behave("plover", Behaviour.FAIL);
+        standIns.behave("plover", Behavior.FAIL);
         assertThat(send("POST", "/plover/consignments", "k1", CONSIGNMENT.formatted("2417", ""))
                         .statusCode())
                 .isEqualTo(503);
-        standIns.behave("plover", Behaviour.NORMAL);
+        standIns.behave("plover", Behavior.NORMAL);
         assertThat(send("GET", "/plover/consignments/k1", "", "").statusCode()).isEqualTo(404);
     }
 
     @Test
     void aLostAnswerIsLostAfterTheWorkWasDone() throws Exception {
-        standIns.behave("plover", Behaviour.LOSE_ANSWER);
+        standIns.behave("plover", Behavior.LOSE_ANSWER);
         assertThatThrownBy(() -> send("POST", "/plover/consignments", "k1", CONSIGNMENT.formatted("2417", "")))
                 .isInstanceOf(IOException.class);
-        standIns.behave("plover", Behaviour.NORMAL);
+        standIns.behave("plover", Behavior.NORMAL);
         assertThat(send("GET", "/plover/consignments/k1", "", "").body()).contains("PV900417000009");
     }
 
     @Test
     void aLateAnswerComesWhenTheCallerHasGivenUp() throws Exception {
-        standIns.behave("plover", Behaviour.LATE);
+        standIns.behave("plover", Behavior.LATE);
         assertThatThrownBy(() -> send("POST", "/plover/consignments", "k1", CONSIGNMENT.formatted("2417", "")))
                 .isInstanceOf(HttpTimeoutException.class);
-        standIns.behave("plover", Behaviour.NORMAL);
+        standIns.behave("plover", Behavior.NORMAL);
         assertThat(send("GET", "/plover/consignments/k1", "", "").statusCode()).isEqualTo(200);
     }
 
     @Test
     void itsPageTellsItHowToBehave() throws Exception {
-        assertThat(send("POST", "/books/behaviour", "", "behaviour=FAIL").statusCode())
+        assertThat(send("POST", "/books/behavior", "", "behavior=FAIL").statusCode())
                 .isEqualTo(303);
         assertThat(page("/")).contains("fails with 503");
-        assertThat(send("POST", "/books/behaviour", "", "behaviour=DANCE").statusCode())
+        assertThat(send("POST", "/books/behavior", "", "behavior=DANCE").statusCode())
                 .isEqualTo(422);
     }
 }

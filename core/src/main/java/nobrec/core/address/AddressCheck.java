@@ -6,16 +6,16 @@ import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
 
-/** Whether postal code, town and state of a US address belong together, and what to write where they do not. */
+/** Whether postal code, city and state of a US address belong together, and what to write where they do not. */
 public final class AddressCheck {
 
-    /** A postal code of the reference data with its town and state. */
-    public record KnownPostalCode(String code, String town, String state) {}
+    /** A postal code of the reference data with its city and state. */
+    public record KnownPostalCode(String code, String city, String state) {}
 
     /** One thing found. {@code stops} says whether a driver would not find the place; else it is worth a look only. */
-    public record Finding(boolean stops, String reason, String cure) {}
+    public record Finding(boolean stops, String reason, String remedy) {}
 
-    private static final Set<String> MILITARY_TOWNS = Set.of("apo", "fpo", "dpo");
+    private static final Set<String> MILITARY_CITIES = Set.of("apo", "fpo", "dpo");
 
     private AddressCheck() {}
 
@@ -43,7 +43,7 @@ public final class AddressCheck {
     }
 
     private static Optional<Finding> place(PostalAddress address, Optional<KnownPostalCode> known) {
-        String townAndState = address.town() + ", " + address.state();
+        String cityAndState = address.city() + ", " + address.state();
         if (UnitedStates.readPostalCode(address.postalCode()).isEmpty()) {
             return Optional.of(new Finding(
                     true,
@@ -52,7 +52,7 @@ public final class AddressCheck {
                             : "“" + address.postalCode() + "” is no postal code of the United States.",
                     address.postalCode().matches("\\d{3,4}")
                             ? "A spreadsheet drops zeros in front: write five digits."
-                            : "Write five digits, or five and four: look up " + townAndState + "."));
+                            : "Write five digits, or five and four: look up " + cityAndState + "."));
         }
         String state = UnitedStates.readState(address.state()).orElse(address.state());
         Optional<String> military = UnitedStates.militaryState(address.postalCode());
@@ -63,7 +63,7 @@ public final class AddressCheck {
             return Optional.of(new Finding(
                     true,
                     "Postal code “" + address.postalCode() + "” does not exist.",
-                    "Look up the code of " + townAndState + "."));
+                    "Look up the code of " + cityAndState + "."));
         }
         KnownPostalCode entry = known.get();
         if (!entry.state().equalsIgnoreCase(state)) {
@@ -71,28 +71,28 @@ public final class AddressCheck {
                     true,
                     entry.code() + " lies in " + entry.state() + ", the address says "
                             + (state.isEmpty() ? "nothing" : state) + ".",
-                    "Write " + entry.town() + ", " + entry.state() + " " + entry.code()
+                    "Write " + entry.city() + ", " + entry.state() + " " + entry.code()
                             + ", or correct the postal code."));
         }
-        return TownName.same(entry.town(), address.town())
+        return CityName.same(entry.city(), address.city())
                 ? Optional.empty()
                 : Optional.of(new Finding(
                         false,
-                        entry.code() + " is " + entry.town() + "; the address says "
-                                + (address.town().isEmpty() ? "nothing" : address.town()) + ".",
-                        "Fine if it is a part of " + entry.town() + "."));
+                        entry.code() + " is " + entry.city() + "; the address says "
+                                + (address.city().isEmpty() ? "nothing" : address.city()) + ".",
+                        "Fine if it is a part of " + entry.city() + "."));
     }
 
-    /** Military mail has no town: APO, FPO or DPO stands for it. */
+    /** Military mail has no city: APO, FPO or DPO stands for it. */
     private static Optional<Finding> military(PostalAddress address, String state, String expected) {
-        boolean town = MILITARY_TOWNS.contains(address.town().toLowerCase(Locale.ROOT));
-        if (town && expected.equals(state)) {
+        boolean city = MILITARY_CITIES.contains(address.city().toLowerCase(Locale.ROOT));
+        if (city && expected.equals(state)) {
             return Optional.empty();
         }
         return Optional.of(new Finding(
                 true,
-                address.postalCode() + " is military mail for " + expected + "; the address says " + address.townLine()
+                address.postalCode() + " is military mail for " + expected + "; the address says " + address.cityLine()
                         + ".",
-                "Write APO, FPO or DPO for the town and " + expected + " for the state."));
+                "Write APO, FPO or DPO for the city and " + expected + " for the state."));
     }
 }

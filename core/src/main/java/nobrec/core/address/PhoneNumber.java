@@ -12,21 +12,21 @@ import nobrec.core.notation.Reading;
 public record PhoneNumber(String e164) {
 
     private static final PhoneNumberUtil NUMBERS = PhoneNumberUtil.getInstance();
-    private static final String CURE = "Write it like (212) 555-0134 or +1 212 555 0134.";
+    private static final String REMEDY = "Write it like (212) 555-0134 or +1 212 555 0134.";
 
     /** Reads a number as written in the given country (ISO 3166-1 alpha-2). */
     public static Reading<PhoneNumber> read(String text, String country) {
         if (text == null || text.isBlank()) {
-            return Reading.refused("There is no phone number.", CURE);
+            return Reading.refused("There is no phone number.", REMEDY);
         }
         try {
             var number = NUMBERS.parse(text, country);
             if (!NUMBERS.isPossibleNumber(number)) {
-                return Reading.refused("“" + text.strip() + "” has too few or too many digits.", CURE);
+                return Reading.refused("“" + text.strip() + "” has too few or too many digits.", REMEDY);
             }
             return Reading.of(new PhoneNumber(NUMBERS.format(number, PhoneNumberUtil.PhoneNumberFormat.E164)));
         } catch (NumberParseException notANumber) {
-            return Reading.refused("“" + text.strip() + "” does not read as a phone number.", CURE);
+            return Reading.refused("“" + text.strip() + "” does not read as a phone number.", REMEDY);
         }
     }
 }

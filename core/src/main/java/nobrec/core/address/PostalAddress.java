@@ -10,7 +10,7 @@ public record PostalAddress(
         String person,
         String street,
         String street2,
-        String town,
+        String city,
         String state,
         String postalCode,
         String country) {
@@ -20,7 +20,7 @@ public record PostalAddress(
         person = strip(person);
         street = strip(street);
         street2 = strip(street2);
-        town = strip(town);
+        city = strip(city);
         state = strip(state);
         postalCode = strip(postalCode);
         country = strip(country);
@@ -28,7 +28,7 @@ public record PostalAddress(
 
     /** The same in another country. */
     public PostalAddress in(String other) {
-        return new PostalAddress(company, person, street, street2, town, state, postalCode, other);
+        return new PostalAddress(company, person, street, street2, city, state, postalCode, other);
     }
 
     /** The name a driver looks for: the company, or the person where there is none. */
@@ -36,9 +36,9 @@ public record PostalAddress(
         return company.isEmpty() ? person : company;
     }
 
-    /** Town, state and postal code as one line, in the order of the destination country. */
-    public String townLine() {
-        return town + (state.isEmpty() ? "" : ", " + state) + (postalCode.isEmpty() ? "" : " " + postalCode);
+    /** City, state and postal code as one line, in the order of the destination country. */
+    public String cityLine() {
+        return city + (state.isEmpty() ? "" : ", " + state) + (postalCode.isEmpty() ? "" : " " + postalCode);
     }
 
     /** The five digits of a US postal code without its extension; the code as it is where it is none. */
@@ -64,7 +64,7 @@ public record PostalAddress(
                 person,
                 street,
                 street2,
-                town,
+                city,
                 territory && known.isEmpty() ? country : known,
                 UnitedStates.readPostalCode(postalCode).orElse(postalCode),
                 home);

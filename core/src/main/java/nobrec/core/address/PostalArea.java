@@ -6,15 +6,15 @@ import java.util.Objects;
 import java.util.function.ToDoubleFunction;
 
 /**
- * The postal codes that share their first three digits, and the centre of them.
+ * The postal codes that share their first three digits, and the center of them.
  *
  * @param code three digits
- * @param centre position of the one of its postal codes that lies in the middle
+ * @param center position of the one of its postal codes that lies in the middle
  */
-public record PostalArea(String code, GeoPoint centre) {
+public record PostalArea(String code, GeoPoint center) {
 
     /**
-     * The area of a set of postal codes. Its centre is the position of the code nearest to the middle one in latitude and in
+     * The area of a set of postal codes. Its center is the position of the code nearest to the middle one in latitude and in
      * longitude: always on land, however far an island lies from the rest.
      */
     public static PostalArea around(String code, Collection<GeoPoint> points) {

@@ -14,7 +14,7 @@ import org.joda.money.Money;
  * @param inner room for the contents; of a pallet its deck, and the height up to which it may be loaded
  * @param outer as measured from outside; of a pallet that of the bare pallet
  * @param tare weight of the empty package
- * @param greatestContents greatest weight of what may be put in
+ * @param maximumContents maximum weight of what may be put in
  * @param bandFrom contents from this weight on go into this type when sizes are not known
  * @param bandTo up to and with this weight; zero when it has no band
  * @param cost what one of them costs us
@@ -29,7 +29,7 @@ public record CartonType(
         Size inner,
         Size outer,
         Weight tare,
-        Weight greatestContents,
+        Weight maximumContents,
         Weight bandFrom,
         Weight bandTo,
         Money cost,

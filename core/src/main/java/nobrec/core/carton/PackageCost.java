@@ -16,10 +16,10 @@ public interface PackageCost {
     boolean takesCartons();
 
     /** The least that any package costs, however light and small; plans with more packages are given up by it. */
-    long leastCents();
+    long minimumCents();
 
     /** The service takes no heavier package. */
-    Weight greatestGross();
+    Weight maximumGross();
 
     /**
      * @param outer size of the package as it leaves

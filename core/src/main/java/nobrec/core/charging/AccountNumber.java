@@ -8,7 +8,7 @@ import nobrec.core.notation.Reading;
 public final class AccountNumber {
 
     private static final Pattern FORM = Pattern.compile("[A-Za-z0-9][A-Za-z0-9 /-]{2,39}");
-    private static final String CURE = "Write letters, digits, blanks and hyphens, three to forty of them.";
+    private static final String REMEDY = "Write letters, digits, blanks and hyphens, three to forty of them.";
 
     private AccountNumber() {}
 
@@ -18,7 +18,7 @@ public final class AccountNumber {
             return Reading.of(account);
         }
         return account.isEmpty()
-                ? Reading.refused("There is none.", CURE)
-                : Reading.refused(Quoted.of(account) + " does not read as one.", CURE);
+                ? Reading.refused("There is none.", REMEDY)
+                : Reading.refused(Quoted.of(account) + " does not read as one.", REMEDY);
     }
 }

@@ -4,7 +4,7 @@ import java.util.Optional;
 import java.util.Set;
 
 /**
- * How a cost becomes what the customer pays. Amounts in cents, shares in thousandths of a per cent.
+ * How a cost becomes what the customer pays. Amounts in cents, shares in thousandths of a percent.
  *
  * @param name how the shop calls it
  * @param when what it is for

@@ -71,7 +71,7 @@ public record CustomerCharge(List<Line> lines, Money total, Money margin, String
         return BigDecimal.valueOf(thousandths, 3).stripTrailingZeros().toPlainString() + " %";
     }
 
-    /** The lines of a charge in the order in which they are reckoned. */
+    /** The lines of a charge in the order in which they are calculated. */
     private static final class Sum {
 
         private final FreightBill bill;

@@ -27,7 +27,7 @@ final class OrderBeingRead {
             OrderField.PERSON,
             OrderField.STREET,
             OrderField.STREET2,
-            OrderField.TOWN,
+            OrderField.CITY,
             OrderField.STATE,
             OrderField.POSTAL_CODE,
             OrderField.COUNTRY,
@@ -190,7 +190,7 @@ final class OrderBeingRead {
                 row.text(OrderField.PERSON),
                 row.text(OrderField.STREET),
                 row.text(OrderField.STREET2),
-                row.text(OrderField.TOWN),
+                row.text(OrderField.CITY),
                 row.text(OrderField.STATE),
                 row.text(OrderField.POSTAL_CODE),
                 row.country(OrderField.COUNTRY));

@@ -9,7 +9,7 @@ public enum OrderField {
     PERSON,
     STREET,
     STREET2,
-    TOWN,
+    CITY,
     STATE,
     POSTAL_CODE,
     COUNTRY,

@@ -156,19 +156,19 @@ final class RowCells {
         return lots;
     }
 
-    void fault(OrderField field, String reason, String cure) {
+    void fault(OrderField field, String reason, String remedy) {
         faults.add(new RowFault(
                 row.number(),
                 layout.columns().getOrDefault(field, field.name()),
                 shortened(raw(OrderField.ORDER_NUMBER)),
                 shortened(raw(field)),
                 reason,
-                cure));
+                remedy));
     }
 
     private <T> Optional<T> valueOrFault(OrderField field, Reading<T> reading) {
         if (reading instanceof Reading.Refused<T> refused) {
-            fault(field, refused.reason(), refused.cure());
+            fault(field, refused.reason(), refused.remedy());
         }
         return reading.found();
     }

@@ -7,4 +7,4 @@ package nobrec.core.intake;
  * @param column its heading
  * @param value what stands there
  */
-public record RowFault(int row, String column, String orderNumber, String value, String reason, String cure) {}
+public record RowFault(int row, String column, String orderNumber, String value, String reason, String remedy) {}

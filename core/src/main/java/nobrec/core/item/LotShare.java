@@ -16,14 +16,14 @@ public record LotShare(String lot, int quantity) {
     public static List<LotShare> take(List<LotShare> lots, int skipped, int count) {
         List<LotShare> taken = new ArrayList<>();
         int before = skipped;
-        int wanted = count;
+        int requested = count;
         for (LotShare each : lots) {
             int from = Math.min(before, each.quantity());
             before -= from;
-            int here = Math.min(wanted, each.quantity() - from);
+            int here = Math.min(requested, each.quantity() - from);
             if (here > 0) {
                 taken.add(new LotShare(each.lot(), here));
-                wanted -= here;
+                requested -= here;
             }
         }
         return taken;

@@ -64,7 +64,7 @@ public final class Limits {
     public static final int DIVISOR = 100_000;
 
     public static final Weight WEIGHT = Weight.of("20000", WeightUnit.KILOGRAM);
-    public static final Length LENGTH = Length.of("20000", LengthUnit.MILLIMETRE);
+    public static final Length LENGTH = Length.of("20000", LengthUnit.MILLIMETER);
 
     /** Decimal places of a measure that somebody writes. */
     public static final int MEASURE_PLACES = 4;

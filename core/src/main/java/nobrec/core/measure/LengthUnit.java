@@ -2,18 +2,18 @@ package nobrec.core.measure;
 
 /** The units a length is written in. */
 public enum LengthUnit {
-    MILLIMETRE("mm", 1_000_000L),
-    CENTIMETRE("cm", 10_000_000L),
-    METRE("m", 1_000_000_000L),
+    MILLIMETER("mm", 1_000_000L),
+    CENTIMETER("cm", 10_000_000L),
+    METER("m", 1_000_000_000L),
     INCH("in", 25_400_000L),
     FOOT("ft", 304_800_000L);
 
     private final String symbol;
-    private final long nanometres;
+    private final long nanometers;
 
-    LengthUnit(String symbol, long nanometres) {
+    LengthUnit(String symbol, long nanometers) {
         this.symbol = symbol;
-        this.nanometres = nanometres;
+        this.nanometers = nanometers;
     }
 
     /** As it is written behind a figure. */
@@ -21,7 +21,7 @@ public enum LengthUnit {
         return symbol;
     }
 
-    long nanometres() {
-        return nanometres;
+    long nanometers() {
+        return nanometers;
     }
 }

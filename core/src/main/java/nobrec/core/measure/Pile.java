@@ -3,7 +3,7 @@ package nobrec.core.measure;
 import java.util.Arrays;
 
 /**
- * Boxes one on top of the other, each on its largest face, its longest side along the longest side of the others. In nanometres.
+ * Boxes one on top of the other, each on its largest face, its longest side along the longest side of the others. In nanometers.
  *
  * @param longest the longest of their longest sides
  * @param middle the longest of the sides between
@@ -30,7 +30,7 @@ public record Pile(long longest, long middle, long height) {
 
     private static long[] sorted(Size box) {
         long[] sides = {
-            box.length().nanometres(), box.width().nanometres(), box.height().nanometres()
+            box.length().nanometers(), box.width().nanometers(), box.height().nanometers()
         };
         Arrays.sort(sides);
         return sides;

@@ -17,8 +17,8 @@ public record Size(Length length, Length width, Length height) {
 
     /** Longest side plus twice the other two: the usual measure of how awkward a parcel is. Common practice. */
     public Length lengthPlusGirth() {
-        long sum = length.nanometres() + width.nanometres() + height.nanometres();
-        return new Length(2 * sum - longest().nanometres());
+        long sum = length.nanometers() + width.nanometers() + height.nanometers();
+        return new Length(2 * sum - longest().nanometers());
     }
 
     private static Length lesser(Length one, Length other) {
@@ -31,7 +31,7 @@ public record Size(Length length, Length width, Length height) {
 
     /** The same with each side rounded up to a whole unit. */
     public Size inWholeUnits(LengthUnit unit) {
-        Length one = new Length(unit.nanometres());
+        Length one = new Length(unit.nanometers());
         return new Size(
                 one.times(length.unitsUp(unit)), one.times(width.unitsUp(unit)), one.times(height.unitsUp(unit)));
     }

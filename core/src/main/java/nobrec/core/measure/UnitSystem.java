@@ -3,7 +3,7 @@ package nobrec.core.measure;
 /** The units a shop writes its measures in. What is typed with another unit is understood all the same. */
 public enum UnitSystem {
     POUND_INCH(WeightUnit.POUND, LengthUnit.INCH),
-    KILOGRAM_CENTIMETRE(WeightUnit.KILOGRAM, LengthUnit.CENTIMETRE);
+    KILOGRAM_CENTIMETER(WeightUnit.KILOGRAM, LengthUnit.CENTIMETER);
 
     private final WeightUnit weightUnit;
     private final LengthUnit lengthUnit;
@@ -14,7 +14,7 @@ public enum UnitSystem {
         this.weightUnit = weightUnit;
         this.lengthUnit = lengthUnit;
         this.oneWeight = new Weight(weightUnit.eighthNanograms());
-        this.oneLength = new Length(lengthUnit.nanometres());
+        this.oneLength = new Length(lengthUnit.nanometers());
     }
 
     public WeightUnit weightUnit() {

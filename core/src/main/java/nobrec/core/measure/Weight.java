@@ -7,7 +7,7 @@ import java.math.RoundingMode;
  * An exact weight, never negative.
  *
  * <p>Held in eighths of a nanogram: the coarsest unit in which a milligram, a ten-thousandth of a pound and a
- * thousandth of an ounce are all whole numbers, so that nothing is rounded on the way in. The greatest weight is about
+ * thousandth of an ounce are all whole numbers, so that nothing is rounded on the way in. The maximum weight is about
  * 1,150 tonnes; what would exceed it throws {@link ArithmeticException}.
  *
  * <p>Source of the pound: International yard and pound agreement 1959, 0.45359237 kg exactly.

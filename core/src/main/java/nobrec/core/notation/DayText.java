@@ -47,11 +47,11 @@ public final class DayText {
         } catch (DateTimeException noSuchDay) {
             day = Optional.empty();
         }
-        String cure = order == Order.MONTH_FIRST
+        String remedy = order == Order.MONTH_FIRST
                 ? "Write month/day/year, like 12/03/2026, or 2026-12-03."
                 : "Write day/month/year, like 03/12/2026, or 2026-12-03.";
         if (day.isEmpty()) {
-            return Reading.refused("There is no such day.", cure);
+            return Reading.refused("There is no such day.", remedy);
         }
         return Limits.holdsDay(day.get())
                 ? Reading.of(day.get())

@@ -55,7 +55,7 @@ final class MeasureParts {
             }
             Reading<BigDecimal> figure = figure(matcher, mark);
             if (figure instanceof Refused<BigDecimal> refused) {
-                return Reading.refused(refused.reason(), refused.cure());
+                return Reading.refused(refused.reason(), refused.remedy());
             }
             parts.add(new Part(((Read<BigDecimal>) figure).value(), matcher.group(6)));
             at = matcher.end();

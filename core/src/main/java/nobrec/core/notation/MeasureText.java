@@ -56,18 +56,18 @@ public final class MeasureText {
             Map.entry("foot", LengthUnit.FOOT),
             Map.entry("feet", LengthUnit.FOOT),
             Map.entry("'", LengthUnit.FOOT),
-            Map.entry("mm", LengthUnit.MILLIMETRE),
-            Map.entry("cm", LengthUnit.CENTIMETRE),
-            Map.entry("m", LengthUnit.METRE));
+            Map.entry("mm", LengthUnit.MILLIMETER),
+            Map.entry("cm", LengthUnit.CENTIMETER),
+            Map.entry("m", LengthUnit.METER));
 
-    private static final String WEIGHT_CURE = "Write it like 4.2, 4 lb 3 oz or 1.9kg.";
-    private static final String SIZE_CURE = "Write it like 18x12x6 or 45 x 30 x 15 cm.";
+    private static final String WEIGHT_REMEDY = "Write it like 4.2, 4 lb 3 oz or 1.9kg.";
+    private static final String SIZE_REMEDY = "Write it like 18x12x6 or 45 x 30 x 15 cm.";
     private static final String WEIGHT_UNITS = "Use lb, oz, kg or g.";
     private static final String LENGTH_UNITS = "Use in, ft, cm, mm or m.";
     private static final int SIDES = 3;
     private static final String NOTHING = "";
     private static final String A_LENGTH = "a length";
-    private static final String LENGTH_CURE = "Write it like 48 or 48 in.";
+    private static final String LENGTH_REMEDY = "Write it like 48 or 48 in.";
 
     /** An x between two sides; never one in a word. */
     private static final Pattern TIMES = Pattern.compile("x|\\bby\\b");
@@ -78,28 +78,29 @@ public final class MeasureText {
     public static Reading<Weight> readWeight(String text, UnitSystem units, DecimalMark mark) {
         String plain = MeasureParts.plain(text);
         if (plain.isEmpty()) {
-            return Reading.refused("There is no weight.", WEIGHT_CURE);
+            return Reading.refused("There is no weight.", WEIGHT_REMEDY);
         }
         Reading<List<Part>> parts = MeasureParts.read(plain, mark);
         if (!(parts instanceof Read<List<Part>> read)) {
-            return unread(parts, text, "a weight", WEIGHT_CURE);
+            return unread(parts, text, "a weight", WEIGHT_REMEDY);
         }
         return inUnits(read.value(), units.weightUnit(), WEIGHT_WORDS, WeightUnit.POUND, WeightUnit.OUNCE)
                 .map(amounts -> plausible(text, amounts))
-                .orElseGet(() -> unknownUnit(read.value(), WEIGHT_WORDS, text, "a weight", WEIGHT_UNITS, WEIGHT_CURE));
+                .orElseGet(
+                        () -> unknownUnit(read.value(), WEIGHT_WORDS, text, "a weight", WEIGHT_UNITS, WEIGHT_REMEDY));
     }
 
     /** Reads {@code 18x12x6}, {@code 4'6" x 2' x 1'} and the like. */
     public static Reading<Size> readSize(String text, UnitSystem units, DecimalMark mark) {
         String[] sides = TIMES.split(MeasureParts.plain(text), -1);
         if (sides.length != SIDES) {
-            return Reading.refused(Quoted.of(text) + " does not read as length x width x height.", SIZE_CURE);
+            return Reading.refused(Quoted.of(text) + " does not read as length x width x height.", SIZE_REMEDY);
         }
         List<List<Part>> read = new ArrayList<>();
         for (String side : sides) {
             Reading<List<Part>> parts = MeasureParts.read(side.strip(), mark);
             if (!(parts instanceof Read<List<Part>> found) || found.value().isEmpty()) {
-                return unread(parts, text, "length x width x height", SIZE_CURE);
+                return unread(parts, text, "length x width x height", SIZE_REMEDY);
             }
             read.add(found.value());
         }
@@ -110,19 +111,19 @@ public final class MeasureText {
     public static Reading<Length> readLength(String text, UnitSystem units, DecimalMark mark) {
         Reading<List<Part>> parts = MeasureParts.read(MeasureParts.plain(text), mark);
         if (!(parts instanceof Read<List<Part>> read) || read.value().isEmpty()) {
-            return unread(parts, text, A_LENGTH, LENGTH_CURE);
+            return unread(parts, text, A_LENGTH, LENGTH_REMEDY);
         }
         Optional<List<Amount<LengthUnit>>> amounts =
                 inUnits(read.value(), units.lengthUnit(), LENGTH_WORDS, LengthUnit.FOOT, LengthUnit.INCH);
         if (amounts.isEmpty()) {
-            return unknownUnit(read.value(), LENGTH_WORDS, text, A_LENGTH, LENGTH_UNITS, LENGTH_CURE);
+            return unknownUnit(read.value(), LENGTH_WORDS, text, A_LENGTH, LENGTH_UNITS, LENGTH_REMEDY);
         }
         Optional<Length> length = length(amounts.get());
         if (length.isEmpty()) {
             return Reading.refused(Quoted.of(text) + " is longer than 20 m.", "Check the figure and its unit.");
         }
-        return length.get().nanometres() == 0
-                ? Reading.refused(Quoted.of(text) + " is zero.", LENGTH_CURE)
+        return length.get().nanometers() == 0
+                ? Reading.refused(Quoted.of(text) + " is zero.", LENGTH_REMEDY)
                 : Reading.of(length.get());
     }
 
@@ -136,7 +137,7 @@ public final class MeasureText {
                     ? Optional.empty()
                     : inUnits(side, bare, LENGTH_WORDS, LengthUnit.FOOT, LengthUnit.INCH);
             if (amounts.isEmpty()) {
-                return unknownUnit(side, LENGTH_WORDS, text, "length x width x height", LENGTH_UNITS, SIZE_CURE);
+                return unknownUnit(side, LENGTH_WORDS, text, "length x width x height", LENGTH_UNITS, SIZE_REMEDY);
             }
             Optional<Length> length = length(amounts.get());
             if (length.isEmpty()) {
@@ -144,8 +145,8 @@ public final class MeasureText {
             }
             lengths.add(length.get());
         }
-        if (lengths.stream().anyMatch(length -> length.nanometres() == 0)) {
-            return Reading.refused("A side of " + Quoted.of(text) + " is zero.", SIZE_CURE);
+        if (lengths.stream().anyMatch(length -> length.nanometers() == 0)) {
+            return Reading.refused("A side of " + Quoted.of(text) + " is zero.", SIZE_REMEDY);
         }
         return unitIsOpen(sides, bare)
                 ? Reading.refused(
@@ -192,19 +193,19 @@ public final class MeasureText {
                 : Optional.empty();
     }
 
-    private static <T> Reading<T> unread(Reading<?> parts, String text, String what, String cure) {
-        return Reading.refusedLike(parts, Quoted.of(text) + " does not read as " + what + ".", cure);
+    private static <T> Reading<T> unread(Reading<?> parts, String text, String what, String remedy) {
+        return Reading.refusedLike(parts, Quoted.of(text) + " does not read as " + what + ".", remedy);
     }
 
     private static <T> Reading<T> unknownUnit(
-            List<Part> parts, Map<String, ?> words, String text, String what, String units, String cure) {
+            List<Part> parts, Map<String, ?> words, String text, String what, String units, String remedy) {
         String unknown = parts.stream()
                 .map(Part::unit)
                 .filter(unit -> !unit.isEmpty() && !words.containsKey(unit))
                 .findFirst()
                 .orElse(NOTHING);
         return unknown.isEmpty()
-                ? Reading.refused(Quoted.of(text) + " does not read as " + what + ".", cure)
+                ? Reading.refused(Quoted.of(text) + " does not read as " + what + ".", remedy)
                 : Reading.refused(Quoted.of(unknown) + " is no unit known here.", units);
     }
 
@@ -257,7 +258,7 @@ public final class MeasureText {
             sum = sum.plus(Weight.of(exact(amount), amount.unit()));
         }
         if (sum.isZero()) {
-            return Reading.refused(Quoted.of(text) + " is no weight at all.", WEIGHT_CURE);
+            return Reading.refused(Quoted.of(text) + " is no weight at all.", WEIGHT_REMEDY);
         }
         return sum.isAbove(Limits.WEIGHT) ? tooHeavy(text) : Reading.of(sum);
     }

@@ -7,7 +7,7 @@ import nobrec.core.notation.Reading.Read;
 /** Amounts of money in the shop's currency as they are written: {@code 45.00}, {@code $1,250}. */
 public final class MoneyText {
 
-    private static final String CURE = "Write it like 1250.00.";
+    private static final String REMEDY = "Write it like 1250.00.";
     private static final int CENT_PLACES = 2;
 
     private MoneyText() {}
@@ -20,11 +20,11 @@ public final class MoneyText {
         }
         Reading<BigDecimal> figure = FigureText.read(plain, mark);
         if (!(figure instanceof Read<BigDecimal> read)) {
-            return Reading.refusedLike(figure, Quoted.of(text) + " is no amount of money.", CURE);
+            return Reading.refusedLike(figure, Quoted.of(text) + " is no amount of money.", REMEDY);
         }
         BigDecimal amount = read.value().stripTrailingZeros();
         if (amount.scale() > CENT_PLACES) {
-            return Reading.refused(Quoted.of(text) + " has parts of a cent.", CURE);
+            return Reading.refused(Quoted.of(text) + " has parts of a cent.", REMEDY);
         }
         BigDecimal cents = amount.movePointRight(CENT_PLACES);
         return cents.compareTo(BigDecimal.valueOf(Limits.CENTS)) > 0

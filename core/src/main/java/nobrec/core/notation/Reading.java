@@ -9,23 +9,23 @@ public sealed interface Reading<T> {
 
     /**
      * @param reason what is wrong with the text
-     * @param cure what would be understood
+     * @param remedy what would be understood
      */
-    record Refused<T>(String reason, String cure) implements Reading<T> {}
+    record Refused<T>(String reason, String remedy) implements Reading<T> {}
 
     static <T> Reading<T> of(T value) {
         return new Read<>(value);
     }
 
-    static <T> Reading<T> refused(String reason, String cure) {
-        return new Refused<>(reason, cure);
+    static <T> Reading<T> refused(String reason, String remedy) {
+        return new Refused<>(reason, remedy);
     }
 
     /** Passes a refusal on; where it does not say why, with these words. */
-    static <T> Reading<T> refusedLike(Reading<?> other, String reason, String cure) {
+    static <T> Reading<T> refusedLike(Reading<?> other, String reason, String remedy) {
         return other instanceof Refused<?> refused && !refused.reason().isEmpty()
-                ? refused(refused.reason(), refused.cure())
-                : refused(reason, cure);
+                ? refused(refused.reason(), refused.remedy())
+                : refused(reason, remedy);
     }
 
     default Optional<T> found() {

@@ -69,7 +69,7 @@ final class BandPlanner {
 
     private List<CartonType> roomy(Weight weight, Pile pile) {
         return cartons.stream()
-                .filter(carton -> !weight.isAbove(carton.greatestContents()) && pile.liesIn(carton.inner()))
+                .filter(carton -> !weight.isAbove(carton.maximumContents()) && pile.liesIn(carton.inner()))
                 .toList();
     }
 

@@ -19,12 +19,12 @@ final class CartonCost implements PackageCost {
     }
 
     @Override
-    public long leastCents() {
+    public long minimumCents() {
         return 1;
     }
 
     @Override
-    public Weight greatestGross() {
+    public Weight maximumGross() {
         return new Weight(Long.MAX_VALUE);
     }
 

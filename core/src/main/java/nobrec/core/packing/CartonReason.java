@@ -27,7 +27,7 @@ public sealed interface CartonReason {
     record HoldsBesideBand(Weight contents) implements CartonReason {}
 
     /** The smallest sum of carton costs, where no service is known that would carry it. */
-    record LeastMaterial(int usedPerMille) implements CartonReason {}
+    record MinimumMaterial(int usedPerMille) implements CartonReason {}
 
     /** The weight of the contents lies in the carton's band and every size known fits. */
     record WeightBand(Weight contents, Weight from, Weight to) implements CartonReason {}
@@ -46,8 +46,8 @@ public sealed interface CartonReason {
                     + BigDecimal.valueOf(cheapest.cents(), 2) + " with this one, "
                     + share(cheapest.usedPerMille()) + " filled.";
         }
-        if (reason instanceof LeastMaterial least) {
-            return "Least carton cost that holds it, " + share(least.usedPerMille()) + " filled.";
+        if (reason instanceof MinimumMaterial minimum) {
+            return "Least carton cost that holds it, " + share(minimum.usedPerMille()) + " filled.";
         }
         if (reason instanceof WeightBand band) {
             return "Contents of " + MeasureText.show(band.contents(), units) + " lie in this carton's band, "

@@ -118,13 +118,13 @@ final class EqualPieces {
 
         List<Content> take(int count) {
             List<Content> parts = new ArrayList<>();
-            int wanted = count;
-            while (wanted > 0) {
+            int needed = count;
+            while (needed > 0) {
                 PackItem item = items.get(at);
-                int here = Math.min(wanted, item.quantity() - taken);
+                int here = Math.min(needed, item.quantity() - taken);
                 parts.add(new Content(item.key(), here, LotShare.take(item.lots(), taken, here)));
                 taken += here;
-                wanted -= here;
+                needed -= here;
                 if (taken == item.quantity()) {
                     at++;
                     taken = 0;

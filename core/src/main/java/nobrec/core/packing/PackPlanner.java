@@ -171,10 +171,10 @@ public final class PackPlanner {
     }
 
     /** Where nothing goes together, as on pallets that a service takes only low, each piece goes for itself. */
-    private static List<Choice> eachAlone(PlanSearch search, List<PackItem> items, int[] wanted) {
+    private static List<Choice> eachAlone(PlanSearch search, List<PackItem> items, int[] needed) {
         List<Choice> choices = new ArrayList<>();
-        for (int index = 0; index < wanted.length; index++) {
-            if (wanted[index] > 0) {
+        for (int index = 0; index < needed.length; index++) {
+            if (needed[index] > 0) {
                 choices.addAll(eachAlone(search, items, index));
             }
         }
@@ -228,10 +228,10 @@ public final class PackPlanner {
         long[] room = choice.load().room;
         int used = (int) (choice.load().volume() * THOUSAND / PieceKind.volume(room[0], room[1], room[2]));
         if (bulk) {
-            return new CartonReason.FullInTurn(PlanSearch.MOST_PIECES, used);
+            return new CartonReason.FullInTurn(PlanSearch.MAX_PIECES, used);
         }
         return service instanceof CartonCost
-                ? new CartonReason.LeastMaterial(used)
+                ? new CartonReason.MinimumMaterial(used)
                 : new CartonReason.Cheapest(
                         service.serviceName(), choice.cents(), packed.packages().size(), used);
     }
@@ -248,7 +248,7 @@ public final class PackPlanner {
 
     static CartonType roomiest(List<CartonType> cartons) {
         return cartons.stream()
-                .max(Comparator.comparing(carton -> carton.inner().volumeOfWholeUnits(LengthUnit.MILLIMETRE)))
+                .max(Comparator.comparing(carton -> carton.inner().volumeOfWholeUnits(LengthUnit.MILLIMETER)))
                 .orElseThrow();
     }
 

@@ -39,7 +39,7 @@ public record WeightPlausibility(Weight expected, Weight measured, Weight tolera
     private static final Weight FAR_FROM = Weight.of("1", WeightUnit.POUND);
 
     private static final BigInteger HUNDRED = BigInteger.valueOf(100);
-    private static final int MOST_EXPLANATIONS = 3;
+    private static final int MAX_EXPLANATIONS = 3;
 
     public WeightPlausibility {
         explanations = List.copyOf(explanations);
@@ -119,7 +119,7 @@ public record WeightPlausibility(Weight expected, Weight measured, Weight tolera
         return guesses.stream()
                 .sorted(Comparator.comparingInt((Guess guess) -> guess.explanation.pieces())
                         .thenComparing(Guess::off))
-                .limit(MOST_EXPLANATIONS)
+                .limit(MAX_EXPLANATIONS)
                 .map(Guess::explanation)
                 .toList();
     }

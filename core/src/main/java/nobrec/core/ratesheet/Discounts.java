@@ -8,7 +8,7 @@ public final class Discounts {
 
     /**
      * @param zones names of the zones
-     * @param thousandths of a per cent off the base rate
+     * @param thousandths of a percent off the base rate
      */
     public record Discount(List<String> zones, Weight from, Weight to, int thousandths) {
         public Discount {
@@ -39,7 +39,7 @@ public final class Discounts {
         return all;
     }
 
-    /** Thousandths of a per cent off, zero for none. */
+    /** Thousandths of a percent off, zero for none. */
     public int thousandths(Weight billed, int column) {
         for (Discount each : ofColumn[column]) {
             if (each.covers(billed)) {

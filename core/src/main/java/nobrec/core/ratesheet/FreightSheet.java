@@ -12,9 +12,9 @@ import org.joda.money.CurrencyUnit;
  *
  * @param from each break begins at this weight, in rising order; the first at zero
  * @param rates by zone and class: cents per hundredweight in each break
- * @param discountThousandths of a per cent off the line-haul
+ * @param discountThousandths of a percent off the line-haul
  * @param minimumCents the line-haul is never below this after the discount
- * @param greatest no heavier shipment is billed
+ * @param maximum no heavier shipment is billed
  */
 public record FreightSheet(
         String serviceCode,
@@ -25,7 +25,7 @@ public record FreightSheet(
         Map<ZoneAndClass, List<Long>> rates,
         int discountThousandths,
         long minimumCents,
-        Weight greatest,
+        Weight maximum,
         Surcharges surcharges,
         String fuelIndex)
         implements Tariff {

@@ -16,7 +16,7 @@ public final class FuelIndex {
     private final long[] firstDays;
     private final int[] thousandths;
 
-    /** @param thousandths of a per cent from each first day on; 16.5 % is 16500 */
+    /** @param thousandths of a percent from each first day on; 16.5 % is 16500 */
     public FuelIndex(String code, SortedMap<LocalDate, Integer> thousandths) {
         this.code = code;
         this.firstDays =
@@ -34,7 +34,7 @@ public final class FuelIndex {
         return firstDays.length > 0 && firstDays[0] <= day.toEpochDay();
     }
 
-    /** Thousandths of a per cent on a day on which it {@link #isKnownOn is known}. */
+    /** Thousandths of a percent on a day on which it {@link #isKnownOn is known}. */
     public int on(LocalDate day) {
         int found = Arrays.binarySearch(firstDays, day.toEpochDay());
         return thousandths[found >= 0 ? found : -found - 2];
@@ -45,7 +45,7 @@ public final class FuelIndex {
         return isKnownOn(day) ? Optional.of(show(on(day))) : Optional.empty();
     }
 
-    /** So many thousandths of a per cent of an amount, rounded half up to the cent. */
+    /** So many thousandths of a percent of an amount, rounded half up to the cent. */
     public static long share(long cents, int thousandths) {
         return Math.floorDiv(Math.multiplyExact(cents, (long) thousandths) + WHOLE / 2, WHOLE);
     }

@@ -5,18 +5,18 @@ import java.util.List;
 import nobrec.core.measure.UnitSystem;
 import nobrec.core.measure.Weight;
 import nobrec.core.service.BillableWeight;
-import nobrec.core.service.BillableWeight.LeastBillable;
+import nobrec.core.service.BillableWeight.MinimumBillable;
 import org.joda.money.CurrencyUnit;
 
 /**
  * A parcel service's prices.
  *
  * @param billing how it finds the weight a package is billed by
- * @param leastBillable large pieces that are billed as some weight at least
+ * @param minimumBillable large pieces that are billed as some weight at least
  * @param minimumCents least base charge of a package after discount; zero for none
  * @param breaks in rising order of weight; a package is billed by the first that is not below it
  * @param aboveCents for each further step above the last break, by zone; empty when the sheet ends there
- * @param greatest no heavier package is billed
+ * @param maximum no heavier package is billed
  */
 public record RateSheet(
         String serviceCode,
@@ -26,17 +26,17 @@ public record RateSheet(
         Zoning zoning,
         PriceTable breaks,
         List<Long> aboveCents,
-        Weight greatest,
+        Weight maximum,
         long minimumCents,
         Discounts discounts,
-        List<LeastBillable> leastBillable,
+        List<MinimumBillable> minimumBillable,
         Surcharges surcharges,
         String fuelIndex)
         implements Tariff {
 
     public RateSheet {
         aboveCents = List.copyOf(aboveCents);
-        leastBillable = List.copyOf(leastBillable);
+        minimumBillable = List.copyOf(minimumBillable);
     }
 
     public UnitSystem units() {
@@ -52,7 +52,7 @@ public record RateSheet(
 
     /** The base price in cents, or {@link #BEYOND}. */
     public long price(Weight billed, int zone) {
-        if (billed.isAbove(greatest)) {
+        if (billed.isAbove(maximum)) {
             return BEYOND;
         }
         int row = breaks.rowOf(billed);

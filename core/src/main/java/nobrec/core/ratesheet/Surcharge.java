@@ -4,8 +4,8 @@ package nobrec.core.ratesheet;
  * An amount a sheet asks for besides the base rate.
  *
  * @param code short code on the sheet
- * @param group of the surcharges in one group only the greatest is asked for; empty text for none
- * @param fuelled whether fuel is reckoned on it as well
+ * @param group of the surcharges in one group only the largest is asked for; empty text for none
+ * @param fuelled whether fuel is calculated on it as well
  */
 public record Surcharge(
         String code,

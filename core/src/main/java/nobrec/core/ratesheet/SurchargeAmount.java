@@ -9,7 +9,7 @@ import nobrec.core.notation.MoneyText;
 public sealed interface SurchargeAmount {
 
     /**
-     * What it is reckoned from.
+     * What it is calculated from.
      *
      * @param billed the billed weight
      * @param baseCents base charges less discount
@@ -61,7 +61,7 @@ public sealed interface SurchargeAmount {
         }
     }
 
-    /** @param thousandths of a per cent of the base charges */
+    /** @param thousandths of a percent of the base charges */
     record PerCent(int thousandths) implements SurchargeAmount {
         @Override
         public long cents(Figures figures) {

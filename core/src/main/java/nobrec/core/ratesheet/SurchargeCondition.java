@@ -6,8 +6,8 @@ import nobrec.core.measure.UnitSystem;
 import nobrec.core.measure.Weight;
 import nobrec.core.notation.MeasureText;
 import nobrec.core.notation.MoneyText;
+import nobrec.core.service.Accessorial;
 import nobrec.core.service.Destination;
-import nobrec.core.service.Extra;
 import nobrec.core.service.Figures;
 import nobrec.core.service.PackageSide;
 import nobrec.core.service.PostalBeginnings;
@@ -18,7 +18,7 @@ public sealed interface SurchargeCondition {
     /** Its place among the {@link Figures}. */
     int figure();
 
-    /** The greatest figure for which it does not hold, in the unit of the figure. */
+    /** The largest figure for which it does not hold, in the unit of the figure. */
     default long limitFigure() {
         return 0;
     }
@@ -109,7 +109,7 @@ public sealed interface SurchargeCondition {
 
         @Override
         public long limitFigure() {
-            return limit.nanometres();
+            return limit.nanometers();
         }
 
         @Override
@@ -130,15 +130,15 @@ public sealed interface SurchargeCondition {
         }
     }
 
-    record Wanted(Extra extra) implements SurchargeCondition {
+    record Requested(Accessorial accessorial) implements SurchargeCondition {
         @Override
         public int figure() {
-            return Figures.wanted(extra);
+            return Figures.requested(accessorial);
         }
 
         @Override
         public String because(UnitSystem units) {
-            return "Wanted: " + extra.words();
+            return "Requested: " + accessorial.words();
         }
     }
 

@@ -1,7 +1,7 @@
 package nobrec.core.ratesheet;
 
 import java.util.List;
-import nobrec.core.service.Extra;
+import nobrec.core.service.Accessorial;
 import nobrec.core.service.Figures;
 import nobrec.core.service.RatedPackage;
 import nobrec.core.service.RatedShipment;
@@ -20,7 +20,7 @@ public final class Surcharges {
         this.limits =
                 all.stream().mapToLong(each -> each.condition().limitFigure()).toArray();
         this.forSaturday = new boolean[all.size()];
-        SurchargeCondition saturday = new SurchargeCondition.Wanted(Extra.SATURDAY_DELIVERY);
+        SurchargeCondition saturday = new SurchargeCondition.Requested(Accessorial.SATURDAY_DELIVERY);
         for (int which = 0; which < forSaturday.length; which++) {
             forSaturday[which] = all.get(which).condition().equals(saturday);
         }
@@ -38,7 +38,7 @@ public final class Surcharges {
         return all.get(which);
     }
 
-    /** Whether it is asked for because delivery on a Saturday is wanted. */
+    /** Whether it is asked for because delivery on a Saturday is requested. */
     public boolean isForSaturday(int which) {
         return forSaturday[which];
     }

@@ -131,7 +131,7 @@ final class Bill {
         return new SurchargeAmount.Figures(billed, base, declared);
     }
 
-    /** Of a group only the greatest stays. */
+    /** Of a group only the largest stays. */
     private void add(int packageNumber, Surcharge surcharge, SurchargeAmount.Figures figures, int from) {
         long cents = surcharge.amount().cents(figures);
         if (cents == 0) {

@@ -34,8 +34,8 @@ public sealed interface ChargeBasis {
             String own = (each.weighed() ? "weighs " : "not weighed yet, expected ")
                     + MeasureText.show(each.weight().orElseThrow(), units) + " → "
                     + MeasureText.showSteps(billable.actual(), step, units);
-            String rule = billable.isLeast()
-                    ? "Large piece, billed " + MeasureText.showSteps(billable.least(), step, units) + " at least: "
+            String rule = billable.isMinimum()
+                    ? "Large piece, billed " + MeasureText.showSteps(billable.minimum(), step, units) + " at least: "
                     : billable.isDimensional() ? "Size counts: " : "Weight counts: ";
             String billed = MeasureText.showSteps(billable.billed(), step, units);
             String above = sheet.isAboveBreaks(billable.billed())
@@ -80,7 +80,7 @@ public sealed interface ChargeBasis {
         }
     }
 
-    record Minimum(long leastCents, long withoutCents) implements ChargeBasis {
+    record Minimum(long minimumCents, long withoutCents) implements ChargeBasis {
         @Override
         public String title() {
             return "Minimum";
@@ -89,7 +89,7 @@ public sealed interface ChargeBasis {
         @Override
         public String sentence(UnitSystem units) {
             return "Raises " + MoneyText.showCents(withoutCents) + " to the sheet's minimum of "
-                    + MoneyText.showCents(leastCents) + ".";
+                    + MoneyText.showCents(minimumCents) + ".";
         }
     }
 
@@ -103,7 +103,7 @@ public sealed interface ChargeBasis {
         public String sentence(UnitSystem units) {
             String scope = surcharge.scope() == Surcharge.Scope.PACKAGE ? " for the package" : " for the shipment";
             String group =
-                    surcharge.group().isEmpty() ? "" : "; the greatest of those for " + surcharge.group() + " only";
+                    surcharge.group().isEmpty() ? "" : "; the largest of those for " + surcharge.group() + " only";
             return surcharge.condition().because(units) + ": "
                     + surcharge.amount().rule(units) + scope + group + ".";
         }

@@ -46,8 +46,8 @@ final class FreightRating {
             share(each, rounded, classes);
         }
         Weight all = POUND.times(pounds);
-        if (all.isAbove(sheet.greatest())) {
-            objections.add(new Objection.TooHeavyAltogether(all, sheet.greatest()));
+        if (all.isAbove(sheet.maximum())) {
+            objections.add(new Objection.TooHeavyAltogether(all, sheet.maximum()));
             return false;
         }
         String zoneName = sheet.zoning().names().get(zone);

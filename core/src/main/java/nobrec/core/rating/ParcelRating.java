@@ -24,7 +24,7 @@ final class ParcelRating {
             priced &= each.each().weight().isPresent()
                     && ofPackage(
                             index,
-                            each.billable(number, sheet.billing()).orLeast(each, sheet.leastBillable()),
+                            each.billable(number, sheet.billing()).orMinimum(each, sheet.minimumBillable()),
                             sheet,
                             zone,
                             bill,

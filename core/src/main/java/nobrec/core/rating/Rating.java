@@ -11,8 +11,8 @@ import nobrec.core.ratesheet.FuelIndex;
 import nobrec.core.ratesheet.RateSheet;
 import nobrec.core.ratesheet.Tariff;
 import nobrec.core.ratesheet.Zoning;
-import nobrec.core.service.Allowance;
-import nobrec.core.service.Extra;
+import nobrec.core.service.Accessorial;
+import nobrec.core.service.Eligibility;
 import nobrec.core.service.Objection;
 import nobrec.core.service.RatedShipment;
 import nobrec.core.service.Service;
@@ -65,7 +65,7 @@ public final class Rating {
 
     /** A service whose carrier does not come to the site: it has no price, and says why. */
     public Offer offerWithoutPickup(Service service) {
-        List<Objection> objections = Allowance.objections(rated, service);
+        List<Objection> objections = Eligibility.objections(rated, service);
         objections.add(new Objection.NoPickup(service.carrier().name()));
         LocalDate ready = WorkingDays.sameOrNext(shipment.readyAt().toLocalDate());
         LocalDate delivery = WorkingDays.after(ready, service.transitDaysTo(shipment.destination()));
@@ -77,11 +77,11 @@ public final class Rating {
      * @param pickup when the service's carrier comes to the site
      */
     public Offer offer(Service service, Prices prices, Pickup pickup) {
-        List<Objection> objections = Allowance.objections(rated, service);
+        List<Objection> objections = Eligibility.objections(rated, service);
         LocalDate departure = rated.departureWith(pickup);
         int transit = service.transitDaysTo(shipment.destination());
-        LocalDate delivery = shipment.extras().contains(Extra.SATURDAY_DELIVERY)
-                        && service.extras().contains(Extra.SATURDAY_DELIVERY)
+        LocalDate delivery = shipment.accessorials().contains(Accessorial.SATURDAY_DELIVERY)
+                        && service.accessorials().contains(Accessorial.SATURDAY_DELIVERY)
                 ? WorkingDays.afterWithSaturdayDelivery(departure, transit)
                 : WorkingDays.after(departure, transit);
         boolean priced = price(prices, departure, delivery, objections);

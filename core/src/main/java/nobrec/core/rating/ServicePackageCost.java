@@ -32,7 +32,7 @@ public final class ServicePackageCost implements PackageCost {
     private final Pickup pickup;
     private final CurrencyUnit ours;
     private final List<GoodsOfClass> goodsByClass;
-    private final long leastCents;
+    private final long minimumCents;
 
     /** Empty where prices do not go by steps of weight alone. */
     private final Optional<WeightSteps> steps;
@@ -63,11 +63,11 @@ public final class ServicePackageCost implements PackageCost {
         this.pickup = pickup;
         this.ours = ours;
         this.goodsByClass = List.copyOf(goodsByClass);
-        long least = freight(CartonKind.CARTON, CartonType.Supply.OUR_OWN, cube(new Length(1)), new Weight(1));
+        long minimum = freight(CartonKind.CARTON, CartonType.Supply.OUR_OWN, cube(new Length(1)), new Weight(1));
         this.steps = prices.tariff()
                 .filter(RateSheet.class::isInstance)
-                .map(sheet -> WeightSteps.of((RateSheet) sheet, greatestGross()));
-        this.leastCents = least == NOT_TAKEN ? 1 : Math.max(1, least);
+                .map(sheet -> WeightSteps.of((RateSheet) sheet, maximumGross()));
+        this.minimumCents = minimum == NOT_TAKEN ? 1 : Math.max(1, minimum);
     }
 
     @Override
@@ -81,13 +81,13 @@ public final class ServicePackageCost implements PackageCost {
     }
 
     @Override
-    public long leastCents() {
-        return leastCents;
+    public long minimumCents() {
+        return minimumCents;
     }
 
     @Override
-    public Weight greatestGross() {
-        return service.limits().greatestWeight();
+    public Weight maximumGross() {
+        return service.limits().maximumWeight();
     }
 
     /** Within one step of its sheet a carton has one price: it is asked for once. */
@@ -99,7 +99,7 @@ public final class ServicePackageCost implements PackageCost {
         if (step == WeightSteps.NONE) {
             return priced(carton, outer, gross);
         }
-        long[] ofCarton = known.computeIfAbsent(carton, each -> new long[WeightSteps.MOST]);
+        long[] ofCarton = known.computeIfAbsent(carton, each -> new long[WeightSteps.MAX]);
         if (ofCarton[step] == 0) {
             ofCarton[step] = priced(carton, outer, gross);
         }

@@ -17,20 +17,20 @@ final class WeightSteps {
     static final int NONE = -1;
 
     /** No more of them are looked at. */
-    static final int MOST = 256;
+    static final int MAX = 256;
 
     private final Weight step;
-    private final boolean[] divided = new boolean[MOST];
+    private final boolean[] divided = new boolean[MAX];
 
     private WeightSteps(Weight step, LongStream limits) {
         this.step = step;
         long width = step.eighthNanograms();
-        limits.filter(limit -> limit % width != 0 && limit / width + 1 < MOST)
+        limits.filter(limit -> limit % width != 0 && limit / width + 1 < MAX)
                 .forEach(limit -> divided[(int) (limit / width) + 1] = true);
     }
 
-    /** @param greatest the service takes no heavier package */
-    static WeightSteps of(RateSheet sheet, Weight greatest) {
+    /** @param maximum the service takes no heavier package */
+    static WeightSteps of(RateSheet sheet, Weight maximum) {
         return new WeightSteps(
                 sheet.weightStep(),
                 LongStream.concat(
@@ -38,12 +38,12 @@ final class WeightSteps {
                                 .map(Surcharge::condition)
                                 .filter(condition -> condition.figure() == Figures.WEIGHT)
                                 .mapToLong(SurchargeCondition::limitFigure),
-                        LongStream.of(greatest.eighthNanograms())));
+                        LongStream.of(maximum.eighthNanograms())));
     }
 
     /** The number of the step a weight lies in, or {@link #NONE}. */
     int of(Weight weight) {
         long number = weight.stepsUp(step);
-        return number >= MOST || divided[(int) number] ? NONE : (int) number;
+        return number >= MAX || divided[(int) number] ? NONE : (int) number;
     }
 }

@@ -27,7 +27,7 @@ public record NotPrintable(Where where, String of, String letters) {
         };
     }
 
-    String cure() {
+    String remedy() {
         return switch (where) {
             case SHIP_TO -> "Write it in Latin letters here.";
             case TEXT -> "Write it on the slip by hand, or correct the record where it comes from.";

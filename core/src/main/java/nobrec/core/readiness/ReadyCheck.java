@@ -5,10 +5,10 @@ package nobrec.core.readiness;
  *
  * @param subject what is looked at, in a word
  * @param reason what was found
- * @param cure what to do; empty when it is fine
- * @param mend the field in which it can be put right in place
+ * @param remedy what to do; empty when it is fine
+ * @param correctedIn the field in which it can be put right in place
  */
-public record ReadyCheck(Subject subject, Verdict verdict, String reason, String cure, Mend mend) {
+public record ReadyCheck(Subject subject, Verdict verdict, String reason, String remedy, CorrectedIn correctedIn) {
 
     /** What is looked at. */
     public enum Subject {
@@ -22,7 +22,7 @@ public record ReadyCheck(Subject subject, Verdict verdict, String reason, String
         PROMISE
     }
 
-    /** A caution is said and does not hinder; a stop must be mended first. */
+    /** A caution is said and does not hinder; a stop must be corrected first. */
     public enum Verdict {
         FINE,
         CAUTION,
@@ -30,7 +30,7 @@ public record ReadyCheck(Subject subject, Verdict verdict, String reason, String
     }
 
     /** Where it is put right. */
-    public enum Mend {
+    public enum CorrectedIn {
         NOWHERE,
         ADDRESS,
         PHONE,
@@ -40,14 +40,14 @@ public record ReadyCheck(Subject subject, Verdict verdict, String reason, String
     }
 
     static ReadyCheck fine(Subject subject, String reason) {
-        return new ReadyCheck(subject, Verdict.FINE, reason, "", Mend.NOWHERE);
+        return new ReadyCheck(subject, Verdict.FINE, reason, "", CorrectedIn.NOWHERE);
     }
 
-    static ReadyCheck caution(Subject subject, String reason, String cure, Mend mend) {
-        return new ReadyCheck(subject, Verdict.CAUTION, reason, cure, mend);
+    static ReadyCheck caution(Subject subject, String reason, String remedy, CorrectedIn correctedIn) {
+        return new ReadyCheck(subject, Verdict.CAUTION, reason, remedy, correctedIn);
     }
 
-    static ReadyCheck stop(Subject subject, String reason, String cure, Mend mend) {
-        return new ReadyCheck(subject, Verdict.STOP, reason, cure, mend);
+    static ReadyCheck stop(Subject subject, String reason, String remedy, CorrectedIn correctedIn) {
+        return new ReadyCheck(subject, Verdict.STOP, reason, remedy, correctedIn);
     }
 }

@@ -18,7 +18,7 @@ import nobrec.core.limit.Limits;
 import nobrec.core.measure.UnitSystem;
 import nobrec.core.notation.Reading;
 import nobrec.core.rating.Offer;
-import nobrec.core.readiness.ReadyCheck.Mend;
+import nobrec.core.readiness.ReadyCheck.CorrectedIn;
 import nobrec.core.readiness.ReadyCheck.Subject;
 import nobrec.core.readiness.ReadyCheck.Verdict;
 import nobrec.core.service.Carrier;
@@ -89,12 +89,12 @@ public final class ReadyChecks {
         if (worst.isEmpty()) {
             return ReadyCheck.fine(
                     Subject.ADDRESS,
-                    "Postal code, town and state agree; a " + look.placeKind().words() + ".");
+                    "Postal code, city and state agree; a " + look.placeKind().words() + ".");
         }
         AddressCheck.Finding finding = worst.get();
         return finding.stops()
-                ? ReadyCheck.stop(Subject.ADDRESS, finding.reason(), finding.cure(), Mend.ADDRESS)
-                : ReadyCheck.caution(Subject.ADDRESS, finding.reason(), finding.cure(), Mend.ADDRESS);
+                ? ReadyCheck.stop(Subject.ADDRESS, finding.reason(), finding.remedy(), CorrectedIn.ADDRESS)
+                : ReadyCheck.caution(Subject.ADDRESS, finding.reason(), finding.remedy(), CorrectedIn.ADDRESS);
     }
 
     private static ReadyCheck phone(ShipmentToCheck look) {
@@ -108,7 +108,8 @@ public final class ReadyChecks {
         if (demanding.isEmpty()) {
             return look.phone().isBlank()
                     ? ReadyCheck.fine(Subject.PHONE, "None, and none is needed.")
-                    : ReadyCheck.caution(Subject.PHONE, refusal(reading), "It is left off the label.", Mend.PHONE);
+                    : ReadyCheck.caution(
+                            Subject.PHONE, refusal(reading), "It is left off the label.", CorrectedIn.PHONE);
         }
         String need = demanding.get().name() + " needs one.";
         return look.phone().isBlank()
@@ -116,8 +117,8 @@ public final class ReadyChecks {
                         Subject.PHONE,
                         "Job " + look.job() + " has no phone number. " + need,
                         "Add it here.",
-                        Mend.PHONE)
-                : ReadyCheck.stop(Subject.PHONE, refusal(reading) + " " + need, "Correct it here.", Mend.PHONE);
+                        CorrectedIn.PHONE)
+                : ReadyCheck.stop(Subject.PHONE, refusal(reading) + " " + need, "Correct it here.", CorrectedIn.PHONE);
     }
 
     private static String refusal(Reading<?> reading) {
@@ -130,7 +131,7 @@ public final class ReadyChecks {
                     Subject.CONTENTS,
                     "Package " + look.empty().get(0) + " is empty.",
                     "Put something into it, or merge it with another.",
-                    Mend.NOWHERE);
+                    CorrectedIn.NOWHERE);
         }
         if (look.unplaced() == 0 && !look.notLaid().isEmpty()) {
             return ReadyCheck.caution(
@@ -138,7 +139,7 @@ public final class ReadyChecks {
                     "No way was found to lay everything into package "
                             + look.notLaid().get(0) + ".",
                     "Try it by hand, or take a roomier carton.",
-                    Mend.NOWHERE);
+                    CorrectedIn.NOWHERE);
         }
         return look.unplaced() == 0
                 ? ReadyCheck.fine(Subject.CONTENTS, "All " + look.pieces() + " pieces are in a package.")
@@ -148,7 +149,7 @@ public final class ReadyChecks {
                         look.full()
                                 ? "A shipment has so many packages at the most: let the rest stay here for another."
                                 : "Put them into one.",
-                        Mend.NOWHERE);
+                        CorrectedIn.NOWHERE);
     }
 
     private static ReadyCheck weight(ShipmentToCheck look) {
@@ -164,10 +165,10 @@ public final class ReadyChecks {
                     Subject.WEIGHT,
                     ("Package " + missing.get(0) + " is not weighed. " + doubts).strip(),
                     "Read the scale or type its weight" + (doubts.isEmpty() ? "." : "; count again what is in doubt."),
-                    Mend.WEIGHT);
+                    CorrectedIn.WEIGHT);
         }
         if (!doubts.isEmpty()) {
-            return ReadyCheck.caution(Subject.WEIGHT, doubts, "Count again, or weigh again.", Mend.WEIGHT);
+            return ReadyCheck.caution(Subject.WEIGHT, doubts, "Count again, or weigh again.", CorrectedIn.WEIGHT);
         }
         int all = look.packages().size();
         return ReadyCheck.fine(
@@ -180,7 +181,7 @@ public final class ReadyChecks {
                     Subject.SERVICE,
                     "No service may carry this.",
                     "Each offer says why; change package or address.",
-                    Mend.SERVICE);
+                    CorrectedIn.SERVICE);
         }
         Offer offer = look.chosen().get();
         String name = offer.service().name();
@@ -198,7 +199,7 @@ public final class ReadyChecks {
                     offer.isPriced() ? name + " takes it." : name + " has a price once everything is weighed.");
         }
         return ReadyCheck.stop(
-                Subject.SERVICE, name + " may not carry this. " + why, "Choose another offer.", Mend.SERVICE);
+                Subject.SERVICE, name + " may not carry this. " + why, "Choose another offer.", CorrectedIn.SERVICE);
     }
 
     private static boolean hasItsOwnCheck(Objection objection) {
@@ -216,7 +217,7 @@ public final class ReadyChecks {
                                 "Freight terms “" + look.terms().words()
                                         + "”, but their account with the carrier is not known.",
                                 "Add its number here.",
-                                Mend.ACCOUNT)
+                                CorrectedIn.ACCOUNT)
                         : ReadyCheck.fine(Subject.ACCOUNT, "Billed to account " + look.carrierAccount() + "."));
     }
 
@@ -226,7 +227,8 @@ public final class ReadyChecks {
                 .filter(each -> each.where() == NotPrintable.Where.SHIP_TO)
                 .findFirst();
         if (onLabel.isPresent()) {
-            return onLabel.map(each -> ReadyCheck.stop(Subject.PAPERS, each.reason(), each.cure(), Mend.ADDRESS));
+            return onLabel.map(
+                    each -> ReadyCheck.stop(Subject.PAPERS, each.reason(), each.remedy(), CorrectedIn.ADDRESS));
         }
         int more = look.notPrintable().size() - 1;
         return look.notPrintable().stream()
@@ -234,8 +236,8 @@ public final class ReadyChecks {
                 .map(each -> ReadyCheck.caution(
                         Subject.PAPERS,
                         each.reason() + (more > 0 ? " And " + more + " more of the kind." : ""),
-                        each.cure(),
-                        Mend.NOWHERE));
+                        each.remedy(),
+                        CorrectedIn.NOWHERE));
     }
 
     private static Optional<ReadyCheck> promise(ShipmentToCheck look) {
@@ -250,7 +252,7 @@ public final class ReadyChecks {
                     look.promiseDate().equals(odd)
                             ? "Correct the record where it comes from."
                             : "Choose another ship day.",
-                    Mend.NOWHERE));
+                    CorrectedIn.NOWHERE));
         }
         if (look.chosen().isEmpty() || look.promiseDate().isEmpty()) {
             return Optional.empty();
@@ -262,7 +264,7 @@ public final class ReadyChecks {
             return Optional.of(ReadyCheck.fine(Subject.PROMISE, there));
         }
         String late = offer.daysLate() + (offer.daysLate() == 1 ? " working day late." : " working days late.");
-        return Optional.of(
-                ReadyCheck.caution(Subject.PROMISE, there + " " + late, "A faster offer may make it.", Mend.SERVICE));
+        return Optional.of(ReadyCheck.caution(
+                Subject.PROMISE, there + " " + late, "A faster offer may make it.", CorrectedIn.SERVICE));
     }
 }

@@ -1,6 +1,6 @@
 package nobrec.core.refusal;
 
-/** Something asked for is not done. It names the thing, the reason and the cure, in the words a person reads. */
+/** Something asked for is not done. It names the thing, the reason and the remedy, in the words a person reads. */
 public final class Refusal extends RuntimeException {
 
     /** Why it is not done. */
@@ -17,29 +17,29 @@ public final class Refusal extends RuntimeException {
 
     private final Kind kind;
     private final String thing;
-    private final String cure;
+    private final String remedy;
 
-    private Refusal(Kind kind, String thing, String reason, String cure) {
+    private Refusal(Kind kind, String thing, String reason, String remedy) {
         super(reason);
         this.kind = kind;
         this.thing = thing;
-        this.cure = cure;
+        this.remedy = remedy;
     }
 
-    public static Refusal unusable(String thing, String reason, String cure) {
-        return new Refusal(Kind.UNUSABLE, thing, reason, cure);
+    public static Refusal unusable(String thing, String reason, String remedy) {
+        return new Refusal(Kind.UNUSABLE, thing, reason, remedy);
     }
 
-    public static Refusal notFound(String thing, String cure) {
-        return new Refusal(Kind.NOT_FOUND, thing, "There is no such record.", cure);
+    public static Refusal notFound(String thing, String remedy) {
+        return new Refusal(Kind.NOT_FOUND, thing, "There is no such record.", remedy);
     }
 
-    public static Refusal conflict(String thing, String reason, String cure) {
-        return new Refusal(Kind.CONFLICT, thing, reason, cure);
+    public static Refusal conflict(String thing, String reason, String remedy) {
+        return new Refusal(Kind.CONFLICT, thing, reason, remedy);
     }
 
-    public static Refusal outside(String thing, String reason, String cure) {
-        return new Refusal(Kind.OUTSIDE, thing, reason, cure);
+    public static Refusal outside(String thing, String reason, String remedy) {
+        return new Refusal(Kind.OUTSIDE, thing, reason, remedy);
     }
 
     public Kind kind() {
@@ -50,7 +50,7 @@ public final class Refusal extends RuntimeException {
         return thing;
     }
 
-    public String cure() {
-        return cure;
+    public String remedy() {
+        return remedy;
     }
 }

@@ -12,9 +12,9 @@ import nobrec.core.measure.Weight;
  *
  * @param actual as weighed, rounded up
  * @param dimensional volume of the rounded sides over the divisor, rounded up; zero where size does not count
- * @param least for a large piece; zero for others
+ * @param minimum for a large piece; zero for others
  */
-public record BillableWeight(Weight actual, Weight dimensional, Weight least) {
+public record BillableWeight(Weight actual, Weight dimensional, Weight minimum) {
 
     /**
      * How a sheet weighs a package, but for large pieces. Many sheets share the same rules.
@@ -34,7 +34,7 @@ public record BillableWeight(Weight actual, Weight dimensional, Weight least) {
     public record SizeRule(Length step, boolean nearest, int divisor, long fromVolume) {}
 
     /** A piece with a side (or length plus girth) above the limit is billed as this weight at least. */
-    public record LeastBillable(PackageSide side, Length above, Weight weight) {}
+    public record MinimumBillable(PackageSide side, Length above, Weight weight) {}
 
     /** By these rules alone. */
     static BillableWeight of(RatedPackage each, Rules rules) {
@@ -45,11 +45,11 @@ public record BillableWeight(Weight actual, Weight dimensional, Weight least) {
     }
 
     /** The same unless it is a large piece. */
-    public BillableWeight orLeast(RatedPackage each, List<LeastBillable> large) {
-        Weight most = least;
+    public BillableWeight orMinimum(RatedPackage each, List<MinimumBillable> large) {
+        Weight most = minimum;
         for (int index = 0; index < large.size(); index++) {
-            LeastBillable piece = large.get(index);
-            if (each.isAbove(piece.side().figure(), piece.above().nanometres())) {
+            MinimumBillable piece = large.get(index);
+            if (each.isAbove(piece.side().figure(), piece.above().nanometers())) {
                 most = Weight.greater(most, piece.weight());
             }
         }
@@ -57,15 +57,15 @@ public record BillableWeight(Weight actual, Weight dimensional, Weight least) {
     }
 
     public Weight billed() {
-        return Weight.greater(least, Weight.greater(actual, dimensional));
+        return Weight.greater(minimum, Weight.greater(actual, dimensional));
     }
 
     public boolean isDimensional() {
         return dimensional.isAbove(actual);
     }
 
-    public boolean isLeast() {
-        return least.isAbove(actual) && least.isAbove(dimensional);
+    public boolean isMinimum() {
+        return minimum.isAbove(actual) && minimum.isAbove(dimensional);
     }
 
     private static Weight dimensional(Size size, Rules rules) {
@@ -86,14 +86,14 @@ public record BillableWeight(Weight actual, Weight dimensional, Weight least) {
     }
 
     private static long partsOf(Length unit, Length step) {
-        return unit.nanometres() / step.nanometres();
+        return unit.nanometers() / step.nanometers();
     }
 
     private static long steps(Length side, SizeRule rule) {
-        long step = rule.step().nanometres();
+        long step = rule.step().nanometers();
         return rule.nearest()
-                ? Math.max(1, (side.nanometres() + step / 2) / step)
-                : -Math.floorDiv(-side.nanometres(), step);
+                ? Math.max(1, (side.nanometers() + step / 2) / step)
+                : -Math.floorDiv(-side.nanometers(), step);
     }
 
     /** A side as the sheet counts it. */

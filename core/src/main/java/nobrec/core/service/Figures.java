@@ -6,7 +6,7 @@ import nobrec.core.measure.Weight;
 import nobrec.core.service.ShipmentToRate.PackageToRate;
 
 /**
- * What surcharges and limits look at, each at a place of its own in one row of figures: eighths of a nanogram, nanometres,
+ * What surcharges and limits look at, each at a place of its own in one row of figures: eighths of a nanogram, nanometers,
  * cents, or 1 for yes and 0 for no. First those of a package, then those of the whole shipment.
  */
 public final class Figures {
@@ -24,14 +24,14 @@ public final class Figures {
     public static final int ALWAYS = OF_PACKAGE;
     public static final int RESIDENCE = ALWAYS + 1;
     public static final int ABROAD = RESIDENCE + 1;
-    private static final int WANTED = ABROAD + 1;
-    private static final int GOODS = WANTED + Extra.values().length;
+    private static final int REQUESTED = ABROAD + 1;
+    private static final int GOODS = REQUESTED + Accessorial.values().length;
     private static final int ALL = GOODS + GoodsClass.values().length;
 
     private Figures() {}
 
-    public static int wanted(Extra extra) {
-        return WANTED + extra.ordinal();
+    public static int requested(Accessorial accessorial) {
+        return REQUESTED + accessorial.ordinal();
     }
 
     public static int goods(GoodsClass goods) {
@@ -42,15 +42,15 @@ public final class Figures {
     static long[] of(PackageToRate each) {
         long[] figures = new long[OF_PACKAGE];
         figures[WEIGHT] = each.weight().orElse(Weight.ZERO).eighthNanograms();
-        figures[LONGEST] = each.size().longest().nanometres();
-        figures[SECOND] = each.size().secondLongest().nanometres();
-        figures[GIRTH] = each.size().lengthPlusGirth().nanometres();
+        figures[LONGEST] = each.size().longest().nanometers();
+        figures[SECOND] = each.size().secondLongest().nanometers();
+        figures[GIRTH] = each.size().lengthPlusGirth().nanometers();
         figures[NOT_A_BOX] = each.kind().isOrdinary() ? 0 : 1;
         figures[DECLARED] = each.declaredCents();
         return figures;
     }
 
-    /** Those of the shipment, and of each figure of its packages the greatest. */
+    /** Those of the shipment, and of each figure of its packages the largest. */
     static long[] of(ShipmentToRate shipment, RatedPackage[] packages) {
         long[] figures = new long[ALL];
         for (RatedPackage each : packages) {
@@ -61,8 +61,8 @@ public final class Figures {
         figures[ALWAYS] = 1;
         figures[RESIDENCE] = shipment.destination().placeKind() == PlaceKind.RESIDENCE ? 1 : 0;
         figures[ABROAD] = shipment.destination().isAbroad() ? 1 : 0;
-        for (Extra extra : shipment.extras()) {
-            figures[wanted(extra)] = 1;
+        for (Accessorial accessorial : shipment.accessorials()) {
+            figures[requested(accessorial)] = 1;
         }
         for (GoodsClass goods : shipment.goods()) {
             figures[goods(goods)] = 1;

@@ -97,10 +97,10 @@ public sealed interface Objection {
         }
     }
 
-    record ExtraNotOffered(Extra extra) implements Objection {
+    record AccessorialNotOffered(Accessorial accessorial) implements Objection {
         @Override
         public String sentence(UnitSystem units) {
-            return "It does not offer " + extra.words() + ", which is wanted.";
+            return "It does not offer " + accessorial.words() + ", which is requested.";
         }
     }
 

@@ -13,7 +13,7 @@ public final class RatedShipment {
     private final ShipmentToRate shipment;
     private final RatedPackage[] packages;
     private final GoodsClass[] goods;
-    private final Extra[] extras;
+    private final Accessorial[] accessorials;
     private final long[] figures;
     private final List<BillableWeight.Rules> rules = new ArrayList<>(2);
     private Pickup pickup;
@@ -23,7 +23,7 @@ public final class RatedShipment {
     public RatedShipment(ShipmentToRate shipment, List<PackageToRate> each) {
         this.shipment = shipment;
         this.goods = shipment.goods().toArray(GoodsClass[]::new);
-        this.extras = shipment.extras().toArray(Extra[]::new);
+        this.accessorials = shipment.accessorials().toArray(Accessorial[]::new);
         this.packages = new RatedPackage[each.size()];
         for (int index = 0; index < packages.length; index++) {
             packages[index] = new RatedPackage(each.get(index));
@@ -43,8 +43,8 @@ public final class RatedShipment {
         return goods;
     }
 
-    Extra[] extras() {
-        return extras;
+    Accessorial[] accessorials() {
+        return accessorials;
     }
 
     /** Whether a figure of it, or of one of its packages, is above a limit. */
@@ -62,13 +62,13 @@ public final class RatedShipment {
     }
 
     /** The number under which packages remember what they are billed by under these rules. */
-    public int numberOf(BillableWeight.Rules wanted) {
+    public int numberOf(BillableWeight.Rules requested) {
         for (int number = 0; number < rules.size(); number++) {
-            if (rules.get(number).equals(wanted)) {
+            if (rules.get(number).equals(requested)) {
                 return number;
             }
         }
-        rules.add(wanted);
+        rules.add(requested);
         return rules.size() - 1;
     }
 }

@@ -14,7 +14,7 @@ import nobrec.core.item.GoodsClass;
  * @param transit how long it is on the way
  * @param takes what kinds of packages it accepts
  * @param excludedGoods classes of goods it is not open to
- * @param extras what it offers beyond plain carriage
+ * @param accessorials what it offers beyond plain carriage
  */
 public record Service(
         String code,
@@ -25,12 +25,12 @@ public record Service(
         Transit transit,
         Set<CartonKind> takes,
         Set<GoodsClass> excludedGoods,
-        Set<Extra> extras) {
+        Set<Accessorial> accessorials) {
 
     public Service {
         takes = Set.copyOf(takes);
         excludedGoods = Set.copyOf(excludedGoods);
-        extras = Set.copyOf(extras);
+        accessorials = Set.copyOf(accessorials);
     }
 
     /**
@@ -48,8 +48,8 @@ public record Service(
         }
 
         public Transit {
-            if (byZone.size() != Zone.GREATEST) {
-                throw new IllegalArgumentException("Transit days are needed for " + Zone.GREATEST + " zones.");
+            if (byZone.size() != Zone.MAXIMUM) {
+                throw new IllegalArgumentException("Transit days are needed for " + Zone.MAXIMUM + " zones.");
             }
             byZone = List.copyOf(byZone);
         }
@@ -57,7 +57,7 @@ public record Service(
         /** Where nothing is known it is the longest time by distance. */
         int daysTo(Destination destination) {
             if (destination.isAbroad()) {
-                return byPlace.all().getOrDefault(destination.country(), byZone.get(Zone.GREATEST - 1));
+                return byPlace.all().getOrDefault(destination.country(), byZone.get(Zone.MAXIMUM - 1));
             }
             int days = byPlace.find(destination.postalCode(), BY_ZONE);
             if (days >= 0) {
@@ -65,7 +65,7 @@ public record Service(
             }
             int zone = destination.distance().isPresent()
                     ? destination.distance().get().number()
-                    : Zone.GREATEST;
+                    : Zone.MAXIMUM;
             return byZone.get(zone - 1);
         }
     }

@@ -11,9 +11,9 @@ import nobrec.core.measure.Weight;
  * @param countries abroad to which it goes, two letters each
  */
 public record ServiceLimits(
-        Weight greatestWeight,
-        Length greatestLength,
-        Length greatestLengthPlusGirth,
+        Weight maximumWeight,
+        Length maximumLength,
+        Length maximumLengthPlusGirth,
         Set<PlaceKind> excludedPlaces,
         Set<String> countries) {
 

@@ -23,7 +23,7 @@ import nobrec.core.measure.Weight;
 public record ShipmentToRate(
         List<PackageToRate> packages,
         Destination destination,
-        Set<Extra> extras,
+        Set<Accessorial> accessorials,
         Set<GoodsClass> goods,
         Receiver receiver,
         LocalDateTime readyAt,
@@ -31,7 +31,7 @@ public record ShipmentToRate(
 
     public ShipmentToRate {
         packages = List.copyOf(packages);
-        extras = Set.copyOf(extras);
+        accessorials = Set.copyOf(accessorials);
         goods = Set.copyOf(goods);
     }
 

@@ -6,17 +6,17 @@ import nobrec.core.address.PostalArea;
  * How far a shipment goes, as rate sheets count it.
  *
  * @param number 1 to 8
- * @param miles great-circle distance between the centres of the two 3-digit postal areas, whole miles rounded up
+ * @param miles great-circle distance between the centers of the two 3-digit postal areas, whole miles rounded up
  */
 public record Zone(int number, int miles) {
 
-    public static final int GREATEST = 8;
+    public static final int MAXIMUM = 8;
 
-    /** Greatest distance of zones 1 to 7 in statute miles. Source: US Domestic Mail Manual 608 (from memory). */
+    /** Largest distance of zones 1 to 7 in statute miles. Source: US Domestic Mail Manual 608 (from memory). */
     private static final int[] REACH_MILES = {50, 150, 300, 600, 1000, 1400, 1800};
 
     public static Zone between(PostalArea from, PostalArea to) {
-        return ofMiles(from.centre().milesTo(to.centre()));
+        return ofMiles(from.center().milesTo(to.center()));
     }
 
     static Zone ofMiles(double miles) {
@@ -26,6 +26,6 @@ public record Zone(int number, int miles) {
                 return new Zone(index + 1, whole);
             }
         }
-        return new Zone(GREATEST, whole);
+        return new Zone(MAXIMUM, whole);
     }
 }

@@ -28,7 +28,7 @@ public final class Combining {
                     samePlace
                             ? "Its freight terms are “" + other.terms().words() + "”."
                             : "It goes to " + other.shipTo().name() + ", "
-                                    + other.shipTo().townLine() + ".",
+                                    + other.shipTo().cityLine() + ".",
                     "Only jobs to the same place on the same terms go in one shipment.");
         }
     }

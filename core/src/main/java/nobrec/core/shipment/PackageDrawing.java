@@ -47,7 +47,7 @@ public record PackageDrawing(Box outline, List<Layer> layers) {
         Size outer = packed.size();
         Size inner = carton.inner();
         long floor = carton.kind() == CartonKind.PALLET
-                ? carton.outer().height().nanometres()
+                ? carton.outer().height().nanometers()
                 : wall(outer.height(), inner.height());
         return new Piece(
                 placement.itemKey(),
@@ -55,24 +55,24 @@ public record PackageDrawing(Box outline, List<Layer> layers) {
                         .carton()
                         .map(CartonOnPallet::text)
                         .orElseGet(() -> jobs.line(placement.itemKey()).item()),
-                share(placement.x().nanometres() + wall(outer.length(), inner.length()), longest),
-                share(placement.y().nanometres() + wall(outer.width(), inner.width()), longest),
-                share(placement.z().nanometres() + floor, longest),
+                share(placement.x().nanometers() + wall(outer.length(), inner.length()), longest),
+                share(placement.y().nanometers() + wall(outer.width(), inner.width()), longest),
+                share(placement.z().nanometers() + floor, longest),
                 box(placement.lying(), longest));
     }
 
     private static Box box(Size size, Length longest) {
         return new Box(
-                share(size.length().nanometres(), longest),
-                share(size.width().nanometres(), longest),
-                share(size.height().nanometres(), longest));
+                share(size.length().nanometers(), longest),
+                share(size.width().nanometers(), longest),
+                share(size.height().nanometers(), longest));
     }
 
     private static long wall(Length outer, Length inner) {
-        return Math.max(0, (outer.nanometres() - inner.nanometres()) / 2);
+        return Math.max(0, (outer.nanometers() - inner.nanometers()) / 2);
     }
 
     private static int share(long side, Length longest) {
-        return Math.toIntExact(Math.multiplyExact(side, THOUSAND) / longest.nanometres());
+        return Math.toIntExact(Math.multiplyExact(side, THOUSAND) / longest.nanometers());
     }
 }

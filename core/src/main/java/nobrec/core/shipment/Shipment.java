@@ -13,7 +13,7 @@ import nobrec.core.item.LotShare;
 import nobrec.core.measure.Size;
 import nobrec.core.measure.Weight;
 import nobrec.core.refusal.Refusal;
-import nobrec.core.service.Extra;
+import nobrec.core.service.Accessorial;
 import org.joda.money.Money;
 
 /**
@@ -28,7 +28,7 @@ public record Shipment(
         long workOrderId,
         ShipmentState state,
         Optional<String> chosenService,
-        Set<Extra> extras,
+        Set<Accessorial> accessorials,
         Optional<LocalDate> shipOn,
         Optional<String> startedBy,
         Optional<Outcome> outcome,
@@ -50,7 +50,7 @@ public record Shipment(
 
     /**
      * @param size outer, as priced; the carton's own unless it was measured
-     * @param placedByHand a person decided what is in it; planning anew leaves it alone
+     * @param placedByHand a person decided what is in it; planning again leaves it alone
      * @param placements where each piece lies; empty when nothing is known of that
      */
     public record Package(
@@ -157,13 +157,23 @@ public record Shipment(
     /** The same shipment in other packages. */
     public Shipment holding(List<Package> others) {
         return new Shipment(
-                id, siteId, workOrderId, state, chosenService, extras, shipOn, startedBy, outcome, lines, others);
+                id, siteId, workOrderId, state, chosenService, accessorials, shipOn, startedBy, outcome, lines, others);
     }
 
     /** The same shipment with other pieces going. */
     public Shipment going(List<Line> others) {
         return new Shipment(
-                id, siteId, workOrderId, state, chosenService, extras, shipOn, startedBy, outcome, others, packages);
+                id,
+                siteId,
+                workOrderId,
+                state,
+                chosenService,
+                accessorials,
+                shipOn,
+                startedBy,
+                outcome,
+                others,
+                packages);
     }
 
     /** @throws Refusal when it is on its way */

@@ -17,18 +17,18 @@ class AddressCheckTest {
     private static final Optional<KnownPostalCode> LOUIS =
             Optional.of(new KnownPostalCode("63101", "Saint Louis", "MO"));
 
-    private static PostalAddress address(String town, String state, String code) {
-        return new PostalAddress("Halvard Dredging", "", "410 Levee Road", "", town, state, code, "US");
+    private static PostalAddress address(String city, String state, String code) {
+        return new PostalAddress("Halvard Dredging", "", "410 Levee Road", "", city, state, code, "US");
     }
 
     @ParameterizedTest
     @ValueSource(strings = {"Saint Louis", "SAINT LOUIS", "saint louis ", "St. Louis", "St Louis"})
-    void townsAreTheSameHoweverTheyAreWritten(String town) {
-        assertThat(AddressCheck.check(address(town, "MO", "63101"), LOUIS)).isEmpty();
+    void citiesAreTheSameHoweverTheyAreWritten(String city) {
+        assertThat(AddressCheck.check(address(city, "MO", "63101"), LOUIS)).isEmpty();
     }
 
     @Test
-    void aTownThatIsAPartOfTheOtherIsACautionOnly() {
+    void aCityThatIsAPartOfTheOtherIsACautionOnly() {
         List<Finding> findings = AddressCheck.check(address("Soulard", "MO", "63101"), LOUIS);
         assertThat(findings).singleElement().matches(finding -> !finding.stops());
     }
@@ -38,7 +38,7 @@ class AddressCheckTest {
         List<Finding> findings = AddressCheck.check(address("Saint Louis", "IL", "63101"), LOUIS);
         assertThat(findings).singleElement().satisfies(finding -> {
             assertThat(finding.stops()).isTrue();
-            assertThat(finding.cure()).contains("Saint Louis, MO 63101");
+            assertThat(finding.remedy()).contains("Saint Louis, MO 63101");
         });
     }
 
@@ -58,11 +58,11 @@ class AddressCheckTest {
         "San Juan, PR, 00901, San Juan, Puerto Rico, 00901",
         "Hagatna, GU, 96910, Hagåtña, GU, 96910",
     })
-    void statesAndTownsAreReadHoweverTheyAreWritten(
-            String town, String state, String code, String written, String writtenState, String writtenCode) {
+    void statesAndCitiesAreReadHoweverTheyAreWritten(
+            String city, String state, String code, String written, String writtenState, String writtenCode) {
         assertThat(AddressCheck.check(
                         address(written, writtenState, writtenCode),
-                        Optional.of(new KnownPostalCode(code, town, state))))
+                        Optional.of(new KnownPostalCode(code, city, state))))
                 .filteredOn(finding -> finding.stops())
                 .isEmpty();
     }
@@ -76,8 +76,8 @@ class AddressCheckTest {
         "APO, AP, 09012, false",
         "Kaiserslautern, AE, 09012, false"
     })
-    void militaryMailHasAnOfficeForItsTown(String town, String state, String code, boolean good) {
-        assertThat(AddressCheck.check(address(town, state, code), Optional.empty())
+    void militaryMailHasAnOfficeForItsCity(String city, String state, String code, boolean good) {
+        assertThat(AddressCheck.check(address(city, state, code), Optional.empty())
                         .isEmpty())
                 .isEqualTo(good);
     }
@@ -93,7 +93,7 @@ class AddressCheckTest {
     @Test
     void anAddressIsKeptInStandardSpelling() {
         PostalAddress written = new PostalAddress("A", "", "1 Calle", "", "San Juan", "", "009011234", "PR");
-        assertThat(written.inStandardSpelling().townLine()).isEqualTo("San Juan, PR 00901-1234");
+        assertThat(written.inStandardSpelling().cityLine()).isEqualTo("San Juan, PR 00901-1234");
         assertThat(written.inStandardSpelling().country()).isEqualTo("US");
     }
 

@@ -16,16 +16,16 @@ class GeoPointTest {
         assertThat(losAngeles.kilometresTo(newYork)).isEqualTo(newYork.kilometresTo(losAngeles));
     }
 
-    /** Four codes on one island and one on another: the centre lies on the first, not in the ocean between. */
+    /** Four codes on one island and one on another: the center lies on the first, not in the ocean between. */
     @Test
-    void theCentreOfAnAreaIsOneOfItsPlaces() {
+    void theCenterOfAnAreaIsOneOfItsPlaces() {
         List<GeoPoint> codes = List.of(
                 new GeoPoint(13.40, 144.70),
                 new GeoPoint(13.45, 144.75),
                 new GeoPoint(13.47, 144.78),
                 new GeoPoint(13.50, 144.80),
                 new GeoPoint(7.10, 171.40));
-        assertThat(PostalArea.around("969", codes).centre()).isEqualTo(codes.get(2));
+        assertThat(PostalArea.around("969", codes).center()).isEqualTo(codes.get(2));
         assertThat(PostalArea.codeOf("61101-2233")).isEqualTo("611");
     }
 }

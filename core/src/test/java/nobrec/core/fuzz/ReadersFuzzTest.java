@@ -44,7 +44,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
 
-/** Everything that reads, on what comes in wrong: it reads or refuses with reason and cure, and never means something else. */
+/** Everything that reads, on what comes in wrong: it reads or refuses with reason and remedy, and never means something else. */
 class ReadersFuzzTest {
 
     private static final int ROUNDS = 3_000;
@@ -59,7 +59,7 @@ class ReadersFuzzTest {
             String text = Odd.changed(good.get(random.nextInt(good.size())), random);
             DecimalMark mark = DecimalMark.values()[random.nextInt(3)];
             saysWhy(MeasureText.readSize(text, UnitSystem.POUND_INCH, mark));
-            saysWhy(MeasureText.readLength(text, UnitSystem.KILOGRAM_CENTIMETRE, mark));
+            saysWhy(MeasureText.readLength(text, UnitSystem.KILOGRAM_CENTIMETER, mark));
             saysWhy(MoneyText.readCents(text, mark));
             Reading<LocalDate> day = DayText.read(text, DayText.Order.values()[random.nextInt(2)]);
             saysWhy(day);
@@ -78,7 +78,7 @@ class ReadersFuzzTest {
     private static void saysWhy(Reading<?> reading) {
         if (reading instanceof Reading.Refused<?> refused) {
             assertThat(refused.reason()).isNotBlank().hasSizeLessThan(300);
-            assertThat(refused.cure()).isNotBlank().hasSizeLessThan(300);
+            assertThat(refused.remedy()).isNotBlank().hasSizeLessThan(300);
         }
     }
 
@@ -114,7 +114,7 @@ class ReadersFuzzTest {
             }
             assertThat(result.faults())
                     .allMatch(fault -> !fault.reason().isBlank()
-                            && !fault.cure().isBlank()
+                            && !fault.remedy().isBlank()
                             && fault.value().length() <= Limits.TEXT);
         }
     }

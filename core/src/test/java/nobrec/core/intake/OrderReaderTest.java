@@ -58,7 +58,7 @@ class OrderReaderTest {
     }
 
     @Test
-    void aFaultNamesRowColumnReasonAndCureAndLeavesOutItsOrderOnly() {
+    void aFaultNamesRowColumnReasonAndRemedyAndLeavesOutItsOrderOnly() {
         OrderReader.Result result = read(
                 "2421;12/32/2026;;A;1;1", "2425;;;B;1;1", "2425;;;C;1o;1", "2426;;;D;1;1", "2427;;barter;E;0;heavy");
         assertThat(result.orders().stream().map(WorkOrderDraft::number)).containsExactly("2426");
@@ -66,7 +66,7 @@ class OrderReaderTest {
         assertThat(result.faults().stream().map(fault -> fault.row() + " " + fault.column() + " " + fault.value()))
                 .containsExactly("2 Promise 12/32/2026", "4 Qty 1o", "6 Freight barter", "6 Qty 0", "6 Wt heavy");
         assertThat(result.faults())
-                .allMatch(fault -> !fault.reason().isBlank() && !fault.cure().isBlank());
+                .allMatch(fault -> !fault.reason().isBlank() && !fault.remedy().isBlank());
     }
 
     /** What was read as something else once: each stays out, by row and column, and nothing of it goes in. */

@@ -18,8 +18,8 @@ class SizeTest {
 
     /** An inch is 25.4 mm exactly: International yard and pound agreement 1959. */
     @Test
-    void inchesAndMillimetresAgree() {
-        assertThat(inches("1")).isEqualTo(Length.of("25.4", LengthUnit.MILLIMETRE));
+    void inchesAndMillimetersAgree() {
+        assertThat(inches("1")).isEqualTo(Length.of("25.4", LengthUnit.MILLIMETER));
     }
 
     @Test

@@ -41,7 +41,7 @@ class WeightTest {
     void whatCannotBeHeldIsRefusedNotRounded() {
         assertThatThrownBy(() -> Weight.of("0.00001", WeightUnit.POUND)).isInstanceOf(ArithmeticException.class);
         assertThatThrownBy(() -> Weight.of("-1", WeightUnit.POUND)).isInstanceOf(IllegalArgumentException.class);
-        Weight greatest = new Weight(Long.MAX_VALUE);
-        assertThatThrownBy(() -> greatest.plus(new Weight(1))).isInstanceOf(ArithmeticException.class);
+        Weight maximum = new Weight(Long.MAX_VALUE);
+        assertThatThrownBy(() -> maximum.plus(new Weight(1))).isInstanceOf(ArithmeticException.class);
     }
 }

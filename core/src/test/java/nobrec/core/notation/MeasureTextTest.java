@@ -50,12 +50,12 @@ class MeasureTextTest {
 
     @Test
     void aBareFigureIsInTheShopsOwnUnit() {
-        assertThat(MeasureText.readWeight("4.2", UnitSystem.KILOGRAM_CENTIMETRE, DecimalMark.POINT)
+        assertThat(MeasureText.readWeight("4.2", UnitSystem.KILOGRAM_CENTIMETER, DecimalMark.POINT)
                         .found())
                 .contains(Weight.of("4.2", WeightUnit.KILOGRAM));
-        assertThat(MeasureText.readSize("40x30x20", UnitSystem.KILOGRAM_CENTIMETRE, DecimalMark.POINT)
+        assertThat(MeasureText.readSize("40x30x20", UnitSystem.KILOGRAM_CENTIMETER, DecimalMark.POINT)
                         .found())
-                .contains(Size.of("40", "30", "20", LengthUnit.CENTIMETRE));
+                .contains(Size.of("40", "30", "20", LengthUnit.CENTIMETER));
     }
 
     @ParameterizedTest
@@ -81,11 +81,11 @@ class MeasureTextTest {
                 "4 lb 3 kg",
                 "4.12345"
             })
-    void refusesWeightsWithReasonAndCure(String text) {
+    void refusesWeightsWithReasonAndRemedy(String text) {
         assertThat(MeasureText.readWeight(text, UnitSystem.POUND_INCH, DecimalMark.POINT))
                 .isInstanceOfSatisfying(Reading.Refused.class, refused -> {
                     assertThat(refused.reason()).isNotBlank();
-                    assertThat(refused.cure()).isNotBlank();
+                    assertThat(refused.remedy()).isNotBlank();
                 });
     }
 
@@ -150,7 +150,7 @@ class MeasureTextTest {
     void showsWhatItReads() {
         Weight weight = Weight.of("4.25", WeightUnit.POUND);
         assertThat(MeasureText.show(weight, UnitSystem.POUND_INCH)).isEqualTo("4.25 lb");
-        assertThat(MeasureText.show(weight, UnitSystem.KILOGRAM_CENTIMETRE)).isEqualTo("1.93 kg");
+        assertThat(MeasureText.show(weight, UnitSystem.KILOGRAM_CENTIMETER)).isEqualTo("1.93 kg");
         assertThat(MeasureText.show(Size.of("18", "12.5", "6", LengthUnit.INCH), UnitSystem.POUND_INCH))
                 .isEqualTo("18 × 12.5 × 6 in");
     }

@@ -25,7 +25,7 @@ import org.joda.money.Money;
 public final class DemoStock {
 
     private static final Path DEMO = Path.of("../demo");
-    private static final int MOST_LINES = 6;
+    private static final int MAX_LINES = 6;
 
     private DemoStock() {}
 
@@ -65,7 +65,7 @@ public final class DemoStock {
     public static List<PackItem> order(Random random) {
         List<PackItem> stock = items();
         List<PackItem> order = new ArrayList<>();
-        int lines = 1 + random.nextInt(MOST_LINES);
+        int lines = 1 + random.nextInt(MAX_LINES);
         for (int line = 0; line < lines; line++) {
             PackItem item = stock.remove(random.nextInt(stock.size()));
             boolean small = !item.unitWeight().orElseThrow().isAbove(weight("1.5"));

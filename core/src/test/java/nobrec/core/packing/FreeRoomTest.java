@@ -4,20 +4,20 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.Random;
 import nobrec.core.packing.search.FreeRoom;
-import nobrec.core.packing.search.LeastPiece;
+import nobrec.core.packing.search.SmallestPiece;
 import org.junit.jupiter.api.Test;
 
 /** The room that is left in a box, held against a grid in which each cell is filled or empty. */
 class FreeRoomTest {
 
     private static final int SIDE = 9;
-    private static final LeastPiece ANYTHING = new LeastPiece(1, 1, 1);
+    private static final SmallestPiece ANYTHING = new SmallestPiece(1, 1, 1);
 
     private final boolean[][][] filled = new boolean[SIDE][SIDE][SIDE];
     private final FreeRoom free = new FreeRoom(new long[] {SIDE, SIDE, SIDE});
 
-    private void take(int[] from, int[] to, LeastPiece least) {
-        free.take(from[0], from[1], from[2], to[0], to[1], to[2], least);
+    private void take(int[] from, int[] to, SmallestPiece minimum) {
+        free.take(from[0], from[1], from[2], to[0], to[1], to[2], minimum);
         for (int x = from[0]; x < to[0]; x++) {
             for (int y = from[1]; y < to[1]; y++) {
                 for (int z = from[2]; z < to[2]; z++) {
@@ -74,7 +74,7 @@ class FreeRoomTest {
     }
 
     /** Each cuboid is empty and lies in no other; each empty place, however large, lies whole in one of them. */
-    private void isTheRoomThatIsLeft(Random random, LeastPiece least) {
+    private void isTheRoomThatIsLeft(Random random, SmallestPiece minimum) {
         for (int cuboid = 0; cuboid < free.count(); cuboid++) {
             assertThat(isEmpty(cuboid)).isTrue();
             for (int other = 0; other < free.count(); other++) {
@@ -85,7 +85,8 @@ class FreeRoomTest {
         }
         for (int sample = 0; sample < 60; sample++) {
             int[][] box = randomBox(random, 4);
-            boolean useful = !least.isTooLargeFor(box[1][0] - box[0][0], box[1][1] - box[0][1], box[1][2] - box[0][2]);
+            boolean useful =
+                    !minimum.isTooLargeFor(box[1][0] - box[0][0], box[1][1] - box[0][1], box[1][2] - box[0][2]);
             if (useful && isEmpty(box[0], box[1])) {
                 boolean found = false;
                 for (int cuboid = 0; cuboid < free.count(); cuboid++) {
@@ -112,14 +113,14 @@ class FreeRoomTest {
     /** Room into which not even the least piece would go may be forgotten, but no other. */
     @Test
     void onlyUselessRoomIsForgotten() {
-        LeastPiece least = new LeastPiece(1, 2, 3);
+        SmallestPiece minimum = new SmallestPiece(1, 2, 3);
         for (int seed = 0; seed < 150; seed++) {
             FreeRoomTest fresh = new FreeRoomTest();
             Random random = new Random(seed);
             for (int piece = 0; piece < 8; piece++) {
                 int[][] box = randomBox(random, 4);
-                fresh.take(box[0], box[1], least);
-                fresh.isTheRoomThatIsLeft(random, least);
+                fresh.take(box[0], box[1], minimum);
+                fresh.isTheRoomThatIsLeft(random, minimum);
             }
         }
     }

@@ -62,16 +62,16 @@ class FreightPlansTest {
         CartonType carton = each.carton();
         assertThat(carton.kind()).isIn(CartonKind.PALLET, CartonKind.CRATE);
         Weight gross = each.expectedWeight().orElseThrow();
-        assertThat(gross.isAbove(FREIGHT.greatestGross())).isFalse();
-        assertThat(gross.isAbove(carton.tare().plus(carton.greatestContents()))).isFalse();
+        assertThat(gross.isAbove(FREIGHT.maximumGross())).isFalse();
+        assertThat(gross.isAbove(carton.tare().plus(carton.maximumContents()))).isFalse();
         List<Placement> placements = each.placements();
         for (int one = 0; one < placements.size(); one++) {
             assertThat(end(placements.get(one), 0))
-                    .isLessThanOrEqualTo(carton.inner().length().nanometres());
+                    .isLessThanOrEqualTo(carton.inner().length().nanometers());
             assertThat(end(placements.get(one), 1))
-                    .isLessThanOrEqualTo(carton.inner().width().nanometres());
+                    .isLessThanOrEqualTo(carton.inner().width().nanometers());
             assertThat(end(placements.get(one), 2))
-                    .isLessThanOrEqualTo(carton.inner().height().nanometres());
+                    .isLessThanOrEqualTo(carton.inner().height().nanometers());
             for (int other = one + 1; other < placements.size(); other++) {
                 assertThat(apart(placements.get(one), placements.get(other))).isTrue();
             }
@@ -79,13 +79,13 @@ class FreightPlansTest {
     }
 
     private static long begin(Placement each, int axis) {
-        return (axis == 0 ? each.x() : axis == 1 ? each.y() : each.z()).nanometres();
+        return (axis == 0 ? each.x() : axis == 1 ? each.y() : each.z()).nanometers();
     }
 
     private static long end(Placement each, int axis) {
         Size lying = each.lying();
         return begin(each, axis)
-                + (axis == 0 ? lying.length() : axis == 1 ? lying.width() : lying.height()).nanometres();
+                + (axis == 0 ? lying.length() : axis == 1 ? lying.width() : lying.height()).nanometers();
     }
 
     private static boolean apart(Placement one, Placement other) {

@@ -18,13 +18,13 @@ import nobrec.core.measure.WeightUnit;
 
 /**
  * A general 3D packing library from the registry, to compare with: 3d-bin-container-packing 3.0.9, its plain packager, which
- * takes the containers in the order given; given smallest first. It counts in whole tenths of a millimetre and grams: pieces
+ * takes the containers in the order given; given smallest first. It counts in whole tenths of a millimeter and grams: pieces
  * are rounded down and boxes up, to its advantage.
  */
 public final class PackingLibrary {
 
     private static final PlainPackager PACKAGER = PlainPackager.newBuilder().build();
-    private static final int MOST = 400;
+    private static final int MAX = 400;
 
     private PackingLibrary() {}
 
@@ -37,7 +37,7 @@ public final class PackingLibrary {
         return PACKAGER.newResultBuilder()
                 .withContainers(containers)
                 .withStackables(boxes)
-                .withMaxContainerCount(MOST)
+                .withMaxContainerCount(MAX)
                 .build();
     }
 
@@ -65,10 +65,10 @@ public final class PackingLibrary {
                 .withContainers(
                         cartons.stream()
                                 .sorted(Comparator.comparing(
-                                        carton -> carton.inner().volumeOfWholeUnits(LengthUnit.MILLIMETRE)))
+                                        carton -> carton.inner().volumeOfWholeUnits(LengthUnit.MILLIMETER)))
                                 .map(PackingLibrary::container)
                                 .toList(),
-                        MOST)
+                        MAX)
                 .build();
     }
 
@@ -77,7 +77,7 @@ public final class PackingLibrary {
         int x = up(inner.length());
         int y = up(inner.width());
         int z = up(inner.height());
-        Weight limit = carton.greatestContents();
+        Weight limit = carton.maximumContents();
         return Container.newBuilder()
                 .withId(carton.code())
                 .withSize(x, y, z)
@@ -88,10 +88,10 @@ public final class PackingLibrary {
     }
 
     private static int down(Length side) {
-        return (int) (side.nanometres() / 100_000);
+        return (int) (side.nanometers() / 100_000);
     }
 
     private static int up(Length side) {
-        return (int) ((side.nanometres() + 99_999) / 100_000);
+        return (int) ((side.nanometers() + 99_999) / 100_000);
     }
 }

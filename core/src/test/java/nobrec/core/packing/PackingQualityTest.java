@@ -42,13 +42,13 @@ class PackingQualityTest {
         }
 
         @Override
-        public long leastCents() {
+        public long minimumCents() {
             return ONE_PACKAGE;
         }
 
         @Override
-        public Weight greatestGross() {
-            return GROUND.greatestGross();
+        public Weight maximumGross() {
+            return GROUND.maximumGross();
         }
 
         @Override
@@ -114,7 +114,7 @@ class PackingQualityTest {
     }
 
     /**
-     * Against a packing library, when the fewest packages are wanted and not the cheapest: where two cost less than one the plan
+     * Against a packing library, when the fewest packages are needed and not the cheapest: where two cost less than one the plan
      * has more on purpose. Pieces that nothing may lie on are left out, because the library does not know of that. */
     @Test
     void cartonsAreNotMoreThanTheLibrarys() {
@@ -137,7 +137,7 @@ class PackingQualityTest {
 
     private static PackPlan bySimpleRule(List<PackItem> order) {
         List<CartonType> bySize = new ArrayList<>(CARTONS);
-        bySize.sort(Comparator.comparing(carton -> carton.inner().volumeOfWholeUnits(LengthUnit.MILLIMETRE)));
+        bySize.sort(Comparator.comparing(carton -> carton.inner().volumeOfWholeUnits(LengthUnit.MILLIMETER)));
         List<PackItem> together =
                 order.stream().filter(item -> !item.handling().alone()).toList();
         List<PackPlan.PlannedPackage> packages = new ArrayList<>();
@@ -178,7 +178,7 @@ class PackingQualityTest {
     }
 
     private static int[] most(Fits fits, int carton, int[] left) {
-        long limit = fits.cartons().get(carton).greatestContents().eighthNanograms();
+        long limit = fits.cartons().get(carton).maximumContents().eighthNanograms();
         return fits.most(carton, left, limit).counts();
     }
 

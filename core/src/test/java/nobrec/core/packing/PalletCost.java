@@ -13,7 +13,7 @@ import nobrec.core.measure.Weight;
  */
 record PalletCost(long highest) implements PackageCost {
 
-    private static final long LEAST = 5_000;
+    private static final long MINIMUM = 5_000;
     private static final long ANY = 1_000;
 
     PalletCost() {
@@ -31,12 +31,12 @@ record PalletCost(long highest) implements PackageCost {
     }
 
     @Override
-    public long leastCents() {
-        return LEAST;
+    public long minimumCents() {
+        return MINIMUM;
     }
 
     @Override
-    public Weight greatestGross() {
+    public Weight maximumGross() {
         return DemoStock.weight("2400");
     }
 
@@ -44,7 +44,7 @@ record PalletCost(long highest) implements PackageCost {
     public long cents(CartonType carton, Size outer, Weight gross) {
         return outer.height().unitsUp(LengthUnit.INCH) > highest
                 ? NOT_TAKEN
-                : LEAST
+                : MINIMUM
                         + outer.volumeOfWholeUnits(LengthUnit.INCH) / 50
                         + carton.cost().getAmountMinorLong();
     }

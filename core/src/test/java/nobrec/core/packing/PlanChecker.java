@@ -50,7 +50,7 @@ final class PlanChecker {
             pieces += content.quantity();
             wantsToBeAlone |= item.handling().alone();
         }
-        if (weight.compareTo(BigInteger.valueOf(each.carton().greatestContents().eighthNanograms())) > 0) {
+        if (weight.compareTo(BigInteger.valueOf(each.carton().maximumContents().eighthNanograms())) > 0) {
             faults.add(each.carton().code() + " is overloaded");
         }
         if (wantsToBeAlone && pieces > 1) {
@@ -84,18 +84,18 @@ final class PlanChecker {
                 faults.add("hangs in the air: " + one);
             }
         }
-        Map<Long, Integer> wanted = new HashMap<>();
-        each.contents().forEach(content -> wanted.put(content.itemKey(), content.quantity()));
-        if (!placed.equals(wanted)) {
-            faults.add("placements " + placed + " for contents " + wanted);
+        Map<Long, Integer> needed = new HashMap<>();
+        each.contents().forEach(content -> needed.put(content.itemKey(), content.quantity()));
+        if (!placed.equals(needed)) {
+            faults.add("placements " + placed + " for contents " + needed);
         }
         return faults;
     }
 
     private static boolean within(Placement one, Size inner) {
-        return end(one.x(), one.lying().length()) <= inner.length().nanometres()
-                && end(one.y(), one.lying().width()) <= inner.width().nanometres()
-                && end(one.z(), one.lying().height()) <= inner.height().nanometres();
+        return end(one.x(), one.lying().length()) <= inner.length().nanometers()
+                && end(one.y(), one.lying().width()) <= inner.width().nanometers()
+                && end(one.z(), one.lying().height()) <= inner.height().nanometers();
     }
 
     private static boolean isItsOwnSize(Placement one, PackItem item) {
@@ -108,7 +108,7 @@ final class PlanChecker {
 
     private static List<Long> sides(Size size) {
         return Stream.of(size.length(), size.width(), size.height())
-                .map(Length::nanometres)
+                .map(Length::nanometers)
                 .sorted()
                 .toList();
     }
@@ -120,7 +120,7 @@ final class PlanChecker {
     }
 
     private static boolean liesOver(Placement upper, Placement lower) {
-        return upper.z().nanometres() >= end(lower.z(), lower.lying().height())
+        return upper.z().nanometers() >= end(lower.z(), lower.lying().height())
                 && meet(
                         upper.x(),
                         upper.lying().length(),
@@ -135,12 +135,12 @@ final class PlanChecker {
 
     /** On the floor, or at least half of its base on other pieces. */
     private static boolean isBorne(Placement one, List<Placement> all) {
-        if (one.z().nanometres() == 0) {
+        if (one.z().nanometers() == 0) {
             return true;
         }
         BigInteger borne = BigInteger.ZERO;
         for (Placement other : all) {
-            if (end(other.z(), other.lying().height()) == one.z().nanometres()) {
+            if (end(other.z(), other.lying().height()) == one.z().nanometers()) {
                 borne = borne.add(shared(
                                 one.x(),
                                 one.lying().length(),
@@ -153,14 +153,14 @@ final class PlanChecker {
                                 other.lying().width())));
             }
         }
-        BigInteger base = BigInteger.valueOf(one.lying().length().nanometres())
-                .multiply(BigInteger.valueOf(one.lying().width().nanometres()));
+        BigInteger base = BigInteger.valueOf(one.lying().length().nanometers())
+                .multiply(BigInteger.valueOf(one.lying().width().nanometers()));
         // A ten-thousandth is left for the packer's coarser counting of areas.
         return borne.multiply(BigInteger.valueOf(20_002)).compareTo(base.multiply(BigInteger.valueOf(10_000))) >= 0;
     }
 
     private static BigInteger shared(Length from, Length side, Length otherFrom, Length otherSide) {
-        long start = Math.max(from.nanometres(), otherFrom.nanometres());
+        long start = Math.max(from.nanometers(), otherFrom.nanometers());
         long end = Math.min(end(from, side), end(otherFrom, otherSide));
         return BigInteger.valueOf(Math.max(0, end - start));
     }
@@ -170,6 +170,6 @@ final class PlanChecker {
     }
 
     private static long end(Length from, Length side) {
-        return Math.addExact(from.nanometres(), side.nanometres());
+        return Math.addExact(from.nanometers(), side.nanometers());
     }
 }

@@ -60,8 +60,8 @@ public final class RandomBoxes {
         };
     }
 
-    private static int between(Random random, int least, int most) {
-        return least + random.nextInt(most - least + 1);
+    private static int between(Random random, int minimum, int most) {
+        return minimum + random.nextInt(most - minimum + 1);
     }
 
     private static PackItem item(long key, int[] sides) {
@@ -74,14 +74,14 @@ public final class RandomBoxes {
                         String.valueOf(sides[0]),
                         String.valueOf(sides[1]),
                         String.valueOf(sides[2]),
-                        LengthUnit.MILLIMETRE)),
+                        LengthUnit.MILLIMETER)),
                 Handling.ANY,
                 List.of());
     }
 
     /** The one carton: each costs the same, so that the fewest are the cheapest. */
     public static CartonType carton() {
-        Size cube = Size.of("100", "100", "100", LengthUnit.MILLIMETRE);
+        Size cube = Size.of("100", "100", "100", LengthUnit.MILLIMETER);
         return new CartonType(
                 "CUBE",
                 "Cube",

@@ -33,9 +33,9 @@ import nobrec.core.ratesheet.Tariff;
 import nobrec.core.ratesheet.file.RateSheetReader;
 import nobrec.core.ratesheet.file.SheetReading;
 import nobrec.core.rating.Rating.Prices;
+import nobrec.core.service.Accessorial;
 import nobrec.core.service.Carrier;
 import nobrec.core.service.Destination;
-import nobrec.core.service.Extra;
 import nobrec.core.service.Service;
 import nobrec.core.service.ServiceLimits;
 import nobrec.core.service.ShipmentToRate;
@@ -99,7 +99,7 @@ public final class DemoRates {
                 new Service.Transit(List.of(1, 1, 2, 2, 3, 4, 4, 5), Map.of()),
                 Set.of(takes),
                 Set.of(),
-                EnumSet.allOf(Extra.class));
+                EnumSet.allOf(Accessorial.class));
     }
 
     public static Destination zone(int number) {
@@ -123,9 +123,9 @@ public final class DemoRates {
                 List.of());
     }
 
-    public static ShipmentToRate shipment(Destination to, Set<Extra> extras, PackageToRate... packages) {
+    public static ShipmentToRate shipment(Destination to, Set<Accessorial> accessorials, PackageToRate... packages) {
         return new ShipmentToRate(
-                List.of(packages), to, extras, Set.of(), COMPLETE, TUESDAY.atTime(13, 5), Optional.empty());
+                List.of(packages), to, accessorials, Set.of(), COMPLETE, TUESDAY.atTime(13, 5), Optional.empty());
     }
 
     public static Offer offer(ShipmentToRate shipment, Tariff tariff, String fuel) {

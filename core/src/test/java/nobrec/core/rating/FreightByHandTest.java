@@ -14,7 +14,7 @@ import nobrec.core.measure.LengthUnit;
 import nobrec.core.measure.Size;
 import nobrec.core.measure.UnitSystem;
 import nobrec.core.ratesheet.Tariff;
-import nobrec.core.service.Extra;
+import nobrec.core.service.Accessorial;
 import nobrec.core.service.Objection;
 import nobrec.core.service.ShipmentToRate.GoodsOfClass;
 import nobrec.core.service.ShipmentToRate.PackageToRate;
@@ -32,11 +32,11 @@ class FreightByHandTest {
             units,lb in
             fuel,F
             zones by,distance
-            surcharge,LFT,Liftgate,wanted liftgate,88.00,shipment,,
-            surcharge,APT,Appointment,wanted appointment,31.00,shipment,,
-            surcharge,LIM,Limited access,wanted limited access,92.00,shipment,access,fuel
-            surcharge,INS,Inside delivery,wanted inside delivery,6.50 per 100 lb | 95.00,shipment,,
-            greatest weight,20000 lb
+            surcharge,LFT,Liftgate,requested liftgate,88.00,shipment,,
+            surcharge,APT,Appointment,requested appointment,31.00,shipment,,
+            surcharge,LIM,Limited access,requested limited access,92.00,shipment,access,fuel
+            surcharge,INS,Inside delivery,requested inside delivery,6.50 per 100 lb | 95.00,shipment,,
+            maximum weight,20000 lb
             """;
     private static final String RATES = """
             zones,1,2,3,4,5,6,7,8
@@ -95,7 +95,11 @@ class FreightByHandTest {
         Offer offer = offer(
                 shipment(
                         zone(4),
-                        Set.of(Extra.LIFTGATE, Extra.APPOINTMENT, Extra.LIMITED_ACCESS, Extra.INSIDE_DELIVERY),
+                        Set.of(
+                                Accessorial.LIFTGATE,
+                                Accessorial.APPOINTMENT,
+                                Accessorial.LIMITED_ACCESS,
+                                Accessorial.INSIDE_DELIVERY),
                         parcel(1, "600", "48x40x30"),
                         parcel(2, "300", "48x40x30")),
                 FULL,

@@ -29,9 +29,9 @@ import nobrec.core.measure.UnitSystem;
 import nobrec.core.ratesheet.FuelIndex;
 import nobrec.core.ratesheet.Tariff;
 import nobrec.core.rating.Rating.Prices;
+import nobrec.core.service.Accessorial;
 import nobrec.core.service.Carrier;
 import nobrec.core.service.Destination;
-import nobrec.core.service.Extra;
 import nobrec.core.service.Objection;
 import nobrec.core.service.Service;
 import nobrec.core.service.ServiceLimits;
@@ -86,7 +86,7 @@ class OfferTest {
         ShipmentToRate shipment = new ShipmentToRate(
                 List.of(bad, supplied),
                 new Destination("JP", "100", PlaceKind.PO_BOX, Optional.empty()),
-                Set.of(Extra.LIFTGATE),
+                Set.of(Accessorial.LIFTGATE),
                 Set.of(GoodsClass.LIMITED_QUANTITY),
                 new Receiver(false, false, List.of("the HS code of SK-2")),
                 TUESDAY.atTime(9, 0),
@@ -98,7 +98,7 @@ class OfferTest {
                         "It does not deliver to a PO box.",
                         "It does not go to Japan.",
                         "It is not open to dangerous goods in limited quantity.",
-                        "It does not offer liftgate, which is wanted.",
+                        "It does not offer liftgate, which is requested.",
                         "It takes no tubes, and package 2 is one.",
                         "Package 2 of 80.00 lb is above the limit of 70 lb.",
                         "Package 2 is 60 in long; the limit is 48 in.",
@@ -162,7 +162,7 @@ class OfferTest {
         ShipmentToRate shipment = new ShipmentToRate(
                 List.of(parcel(1, "2", "9x7x5")),
                 zone(zone),
-                saturday ? Set.of(Extra.SATURDAY_DELIVERY) : Set.of(),
+                saturday ? Set.of(Accessorial.SATURDAY_DELIVERY) : Set.of(),
                 Set.of(),
                 COMPLETE,
                 ready,
@@ -242,9 +242,9 @@ class OfferTest {
                 zones by,distance
                 zones,1,6
                 up to,20 lb,8.00,9.00
-                surcharge,SAT,Saturday,wanted Saturday delivery,16.00,package,,
+                surcharge,SAT,Saturday,requested Saturday delivery,16.00,package,,
                 """);
-        Set<Extra> saturday = Set.of(Extra.SATURDAY_DELIVERY);
+        Set<Accessorial> saturday = Set.of(Accessorial.SATURDAY_DELIVERY);
         Offer wednesday =
                 DemoRates.offer(DemoRates.shipment(DemoRates.zone(1), saturday, parcel(1, "1", "4x4x4")), sheet, "0");
         Offer onSaturday =

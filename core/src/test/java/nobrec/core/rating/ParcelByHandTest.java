@@ -13,8 +13,8 @@ import nobrec.core.address.PlaceKind;
 import nobrec.core.carton.CartonKind;
 import nobrec.core.measure.UnitSystem;
 import nobrec.core.ratesheet.Tariff;
+import nobrec.core.service.Accessorial;
 import nobrec.core.service.Destination;
-import nobrec.core.service.Extra;
 import nobrec.core.service.Objection;
 import nobrec.core.service.ShipmentToRate.PackageToRate;
 import nobrec.core.service.Zone;
@@ -39,11 +39,11 @@ class ParcelByHandTest {
             surcharge,LON,Long package,longest above 48 in,15.00,package,handling,fuel
             surcharge,SHP,Not a box,not a box,12.00,package,handling,fuel
             surcharge,DCV,Declared value,declared above 100.00,1.10 per 100 declared | 4.05,package,,
-            surcharge,SIG,Signature,wanted signature,5.75,shipment,,
+            surcharge,SIG,Signature,requested signature,5.75,shipment,,
             discount,2 3,5 lb,20 lb,12.5 %
             minimum,9.00
-            least billable,girth,130 in,90 lb
-            greatest weight,100 lb
+            minimum billable,girth,130 in,90 lb
+            maximum weight,100 lb
             zones,1,2,3,4,5,6,7,8
             up to,1 lb,8.00,8.50,9.00,9.50,10.00,10.50,11.00,11.50
             up to,13 lb,13.00,14.00,15.00,16.00,17.00,18.00,19.00,20.00
@@ -67,7 +67,7 @@ class ParcelByHandTest {
         PackageToRate declared = new PackageToRate(
                 1, plain.weight(), true, plain.size(), plain.kind(), plain.supply(), 25_000, List.of());
         Destination home = new Destination("US", "53703", PlaceKind.RESIDENCE, Optional.of(new Zone(2, 100)));
-        Offer offer = offer(shipment(home, Set.of(Extra.SIGNATURE), declared), SHEET, "16.5");
+        Offer offer = offer(shipment(home, Set.of(Accessorial.SIGNATURE), declared), SHEET, "16.5");
         assertThat(cents(offer)).containsExactly(1400L, -175L, 600L, 405L, 575L, 301L);
         assertThat(offer.totalCents()).isEqualTo(3106);
         assertThat(offer.chargeTree().cents()).isEqualTo(3106);
@@ -79,7 +79,7 @@ class ParcelByHandTest {
                 .contains(
                         "Size counts: weighs 6.20 lb → 7 lb, 12 × 12 × 12 in / 139 → 13 lb; billed 13 lb in zone 2.",
                         "12.5 % off 14.00, to the nearest cent.",
-                        "The postal code lies in a remote area: 6.00 for the package; the greatest of those for area only.",
+                        "The postal code lies in a remote area: 6.00 for the package; the largest of those for area only.",
                         "The declared value is above 100.00: the greater of 1.10 for each 100.00 declared and 4.05 for the"
                                 + " package.",
                         "16.5 % of 18.25 (base rate, and the surcharges that bear fuel) by index F, to the nearest cent.");
@@ -114,14 +114,14 @@ class ParcelByHandTest {
 
     /** Length plus girth of 40 x 24 x 24 is 136, above 130: billed 90 lb at least: 18.00 + 70 x 0.50 = 53.00; minimum is below. */
     @Test
-    void aLargePieceIsBilledByItsLeastWeight() {
+    void aLargePieceIsBilledByItsMinimumWeight() {
         Offer large = offer(shipment(elsewhere(1), Set.of(), parcel(1, "3", "40x24x10")), SHEET, "0");
         assertThat(cents(large)).containsExactly(1800L + 50 * 50);
         Offer larger = offer(shipment(elsewhere(1), Set.of(), parcel(1, "3", "40x24x21")), SHEET, "0");
         assertThat(larger.objections()).singleElement().isInstanceOf(Objection.BeyondRateSheet.class);
-        Offer least = offer(shipment(elsewhere(1), Set.of(), parcel(1, "3", "120x4x4")), SHEET, "0");
-        assertThat(cents(least).get(0)).isEqualTo(1800L + 70 * 50);
-        assertThat(least.chargeLines().get(0).basis().sentence(UnitSystem.POUND_INCH))
+        Offer minimum = offer(shipment(elsewhere(1), Set.of(), parcel(1, "3", "120x4x4")), SHEET, "0");
+        assertThat(cents(minimum).get(0)).isEqualTo(1800L + 70 * 50);
+        assertThat(minimum.chargeLines().get(0).basis().sentence(UnitSystem.POUND_INCH))
                 .startsWith("Large piece, billed 90 lb at least");
     }
 

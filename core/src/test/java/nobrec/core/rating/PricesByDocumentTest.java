@@ -14,7 +14,7 @@ import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import nobrec.core.item.FreightClass;
 import nobrec.core.ratesheet.Tariff;
-import nobrec.core.service.Extra;
+import nobrec.core.service.Accessorial;
 import nobrec.core.service.ShipmentToRate;
 import nobrec.core.service.ShipmentToRate.GoodsOfClass;
 import nobrec.core.service.ShipmentToRate.PackageToRate;
@@ -48,11 +48,11 @@ class PricesByDocumentTest {
                 DemoRates.shipment(DemoRates.zone(2), Set.of(), parcel(1, "20", "97x4x4")),
                 DemoRates.shipment(
                         DemoRates.residenceInZone(5),
-                        Set.of(Extra.SIGNATURE),
+                        Set.of(Accessorial.SIGNATURE),
                         parcel(1, "4.2", "6x6x6"),
                         parcel(2, "6", "6x6x6")),
                 DemoRates.shipment(DemoRates.zone(2), Set.of(), with(parcel(1, "3", "8x8x8"), 25_000, List.of())),
-                DemoRates.shipment(DemoRates.zone(5), Set.of(Extra.LIFTGATE), parcel(1, "950", "48x40x45.5")),
+                DemoRates.shipment(DemoRates.zone(5), Set.of(Accessorial.LIFTGATE), parcel(1, "950", "48x40x45.5")),
                 DemoRates.shipment(
                         DemoRates.zone(5), Set.of(), with(parcel(1, "400.2", "48x40x40"), 0, List.of(class125))));
     }

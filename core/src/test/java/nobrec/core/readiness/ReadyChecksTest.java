@@ -18,7 +18,7 @@ import nobrec.core.rating.ChargeBasis;
 import nobrec.core.rating.ChargeLine;
 import nobrec.core.rating.DemoRates;
 import nobrec.core.rating.Offer;
-import nobrec.core.readiness.ReadyCheck.Mend;
+import nobrec.core.readiness.ReadyCheck.CorrectedIn;
 import nobrec.core.readiness.ReadyCheck.Subject;
 import nobrec.core.readiness.ReadyCheck.Verdict;
 import nobrec.core.readiness.ReadyChecks.ShipmentToCheck;
@@ -131,7 +131,7 @@ class ReadyChecksTest {
         ReadyCheck missing =
                 of(checks(with(FreightTerms.COLLECT, "", List.of(), List.of(), Map.of())), Subject.ACCOUNT);
         assertThat(missing.verdict()).isEqualTo(Verdict.STOP);
-        assertThat(missing.mend()).isEqualTo(ReadyCheck.Mend.ACCOUNT);
+        assertThat(missing.correctedIn()).isEqualTo(ReadyCheck.CorrectedIn.ACCOUNT);
         ReadyCheck there =
                 of(checks(with(FreightTerms.THIRD_PARTY, "48-1", List.of(), List.of(), Map.of())), Subject.ACCOUNT);
         assertThat(there.verdict()).isEqualTo(Verdict.FINE);
@@ -193,7 +193,7 @@ class ReadyChecksTest {
         List<ReadyCheck> needed = checks("", 0, WEIGHED, Optional.of(offer(true, 0)));
         assertThat(of(needed, Subject.PHONE).reason())
                 .isEqualTo("Job 2417 has no phone number. Dunlin Express needs one.");
-        assertThat(of(needed, Subject.PHONE).mend()).isEqualTo(Mend.PHONE);
+        assertThat(of(needed, Subject.PHONE).correctedIn()).isEqualTo(CorrectedIn.PHONE);
         assertThat(ReadyChecks.allowShipping(needed)).isFalse();
         assertThat(of(checks("", 0, WEIGHED, Optional.of(offer(false, 0))), Subject.PHONE)
                         .verdict())
@@ -218,7 +218,7 @@ class ReadyChecksTest {
     }
 
     @Test
-    void aLatePromiseAndATownThatDiffersAreCautions() {
+    void aLatePromiseAndACityThatDiffersAreCautions() {
         List<ReadyCheck> checks = checks(
                 "(520) 555-0177",
                 0,
@@ -263,7 +263,7 @@ class ReadyChecksTest {
         NotPrintable text = new NotPrintable(NotPrintable.Where.TEXT, "item SK-3", "Ж");
         NotPrintable shipTo = new NotPrintable(NotPrintable.Where.SHIP_TO, "the ship-to", "Ж");
         assertThat(papers(text, shipTo).verdict()).isEqualTo(Verdict.STOP);
-        assertThat(papers(text, shipTo).mend()).isEqualTo(Mend.ADDRESS);
+        assertThat(papers(text, shipTo).correctedIn()).isEqualTo(CorrectedIn.ADDRESS);
         assertThat(papers(text, text).verdict()).isEqualTo(Verdict.CAUTION);
         assertThat(papers(text, text).reason())
                 .isEqualTo("The papers show “?” for “Ж” in item SK-3. And 1 more of the kind.");

@@ -21,10 +21,10 @@ class PostalTableTest {
         Random random = new Random(3);
         for (int round = 0; round < 200; round++) {
             Map<String, Integer> all = new HashMap<>();
-            int least = 1 + random.nextInt(3);
+            int minimum = 1 + random.nextInt(3);
             int most = 3 + random.nextInt(3);
             for (int each = 0; each < 12; each++) {
-                all.put(digits(random, least + random.nextInt(most - least + 1)), each);
+                all.put(digits(random, minimum + random.nextInt(most - minimum + 1)), each);
             }
             PostalTable<Integer> table = new PostalTable<>(all);
             PostalBeginnings beginnings = new PostalBeginnings(all.keySet());

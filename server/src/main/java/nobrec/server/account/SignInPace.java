@@ -17,7 +17,7 @@ final class SignInPace {
     private static final int FREE_OF_A_SENDER = 20;
     private static final Duration LONGEST = Duration.ofSeconds(15);
     private static final Duration LONGEST_OF_A_SENDER = Duration.ofMinutes(1);
-    private static final int MOST_DOUBLINGS = 6;
+    private static final int MAX_DOUBLINGS = 6;
 
     private SignInPace() {}
 
@@ -37,7 +37,7 @@ final class SignInPace {
         if (over < 0) {
             return Duration.ZERO;
         }
-        Duration pause = Duration.ofSeconds(1L << Math.min(over, MOST_DOUBLINGS));
+        Duration pause = Duration.ofSeconds(1L << Math.min(over, MAX_DOUBLINGS));
         Duration longest = sender ? LONGEST_OF_A_SENDER : LONGEST;
         return pause.compareTo(longest) > 0 ? longest : pause;
     }

@@ -17,10 +17,10 @@ import nobrec.core.notation.MeasureText;
 import nobrec.core.notation.Reading;
 import nobrec.core.packing.WeightPlausibility;
 import nobrec.core.refusal.Refusal;
-import nobrec.core.service.Extra;
+import nobrec.core.service.Accessorial;
 import nobrec.core.shipment.Shipment;
 import nobrec.core.workorder.WorkOrder;
-import nobrec.server.actlog.ActLog;
+import nobrec.server.audit.AuditLog;
 import nobrec.server.carrier.ServiceCatalog;
 import nobrec.server.device.BenchScale;
 import nobrec.server.device.PackageForScale;
@@ -46,7 +46,7 @@ class BenchActs {
     private final Sites sites;
     private final PackingActs packing;
     private final BenchScale scale;
-    private final ActLog actLog;
+    private final AuditLog auditLog;
     private final NobrecSettings settings;
     private final ApplicationEventPublisher events;
     private final TransactionOperations transactions;
@@ -59,7 +59,7 @@ class BenchActs {
             Sites sites,
             PackingActs packing,
             BenchScale scale,
-            ActLog actLog,
+            AuditLog auditLog,
             NobrecSettings settings,
             ApplicationEventPublisher events,
             TransactionOperations transactions) {
@@ -70,7 +70,7 @@ class BenchActs {
         this.sites = sites;
         this.packing = packing;
         this.scale = scale;
-        this.actLog = actLog;
+        this.auditLog = auditLog;
         this.settings = settings;
         this.events = events;
         this.transactions = transactions;
@@ -114,7 +114,7 @@ class BenchActs {
                 new PackageForScale(shipment.packageNumbered(packageNumber).expectedWeight()));
         ScaleReading reading = scale.read();
         if (reading instanceof ScaleReading.Refused refused) {
-            throw Refusal.outside("Scale", refused.reason(), refused.cure());
+            throw Refusal.outside("Scale", refused.reason(), refused.remedy());
         }
         setWeight(
                 shipmentId,
@@ -129,7 +129,7 @@ class BenchActs {
         change(shipmentId, shipment -> {
             Shipment.Package packed = shipment.packageNumbered(packageNumber);
             store.weigh(packed.id(), weight, source);
-            actLog.write(
+            auditLog.write(
                     signIn,
                     source == Shipment.WeightSource.SCALE ? "weighed" : "typed a weight",
                     thing(shipment),
@@ -142,7 +142,7 @@ class BenchActs {
                 MeasureText.readSize(text, settings.units(), settings.decimals()), "Size of package " + packageNumber);
         change(shipmentId, shipment -> {
             store.measure(shipment.packageNumbered(packageNumber).id(), size);
-            actLog.write(
+            auditLog.write(
                     signIn,
                     "typed a size",
                     thing(shipment),
@@ -154,17 +154,17 @@ class BenchActs {
         String known = catalog.service(serviceCode).code();
         change(shipmentId, shipment -> {
             store.chooseService(shipmentId, known);
-            actLog.write(signIn, "chose a service", thing(shipment), known);
+            auditLog.write(signIn, "chose a service", thing(shipment), known);
             packing.replanIfUntouched(shipment);
         });
     }
 
-    /** What is wanted beyond plain carriage; the whole set. */
-    void chooseExtras(long shipmentId, Set<Extra> extras, String signIn) {
+    /** What is requested beyond plain carriage; the whole set. */
+    void chooseAccessorials(long shipmentId, Set<Accessorial> accessorials, String signIn) {
         change(shipmentId, shipment -> {
-            String words = extras.stream().map(Extra::name).sorted().collect(Collectors.joining(","));
-            store.chooseExtras(shipmentId, extras);
-            actLog.write(signIn, "chose extras", thing(shipment), words);
+            String words = accessorials.stream().map(Accessorial::name).sorted().collect(Collectors.joining(","));
+            store.chooseAccessorials(shipmentId, accessorials);
+            auditLog.write(signIn, "chose accessorials", thing(shipment), words);
         });
     }
 
@@ -179,19 +179,19 @@ class BenchActs {
                         "Choose a day up to " + today.plusDays(Limits.DAYS_PUT_OFF) + ".");
             }
             store.shipOn(shipmentId, day);
-            actLog.write(signIn, "chose the ship day", thing(shipment), day.toString());
+            auditLog.write(signIn, "chose the ship day", thing(shipment), day.toString());
         });
     }
 
-    void mendAccount(long shipmentId, String text, String signIn) {
+    void correctAccount(long shipmentId, String text, String signIn) {
         String account = readOrRefuse(AccountNumber.read(text), "The account number");
         change(shipmentId, shipment -> {
             workOrders.correctCarrierAccount(shipment.workOrderId(), account);
-            actLog.write(signIn, "mended an account number", thing(shipment), account);
+            auditLog.write(signIn, "corrected an account number", thing(shipment), account);
         });
     }
 
-    void mendPhone(long shipmentId, String text, String signIn) {
+    void correctPhone(long shipmentId, String text, String signIn) {
         change(shipmentId, shipment -> {
             WorkOrder job = workOrders.byId(shipment.workOrderId());
             String phone = text.isBlank()
@@ -201,12 +201,12 @@ class BenchActs {
                                     "Phone number of job " + job.number())
                             .e164();
             workOrders.correctPhone(job.id(), phone);
-            actLog.write(signIn, "mended a phone number", "Job " + job.number(), phone);
+            auditLog.write(signIn, "corrected a phone number", "Job " + job.number(), phone);
         });
     }
 
     /** @param placeKind what stands there, as a person says it */
-    void mendShipTo(long shipmentId, PostalAddress shipTo, Optional<PlaceKind> placeKind, String signIn) {
+    void correctShipTo(long shipmentId, PostalAddress shipTo, Optional<PlaceKind> placeKind, String signIn) {
         String country = shipTo.country().isEmpty()
                 ? Countries.HOME
                 : Countries.read(shipTo.country())
@@ -218,7 +218,7 @@ class BenchActs {
             WorkOrder job = workOrders.byId(shipment.workOrderId());
             workOrders.correctShipTo(job.id(), shipTo.in(country).inStandardSpelling());
             placeKind.ifPresent(kind -> workOrders.sayPlaceKind(job.id(), kind));
-            actLog.write(signIn, "mended a ship-to", "Job " + job.number(), shipTo.townLine());
+            auditLog.write(signIn, "corrected a ship-to", "Job " + job.number(), shipTo.cityLine());
         });
     }
 
@@ -236,7 +236,7 @@ class BenchActs {
 
     private static <T> T readOrRefuse(Reading<T> reading, String thing) {
         if (reading instanceof Reading.Refused<T> refused) {
-            throw Refusal.unusable(thing, refused.reason(), refused.cure());
+            throw Refusal.unusable(thing, refused.reason(), refused.remedy());
         }
         return reading.found().orElseThrow();
     }

@@ -14,7 +14,7 @@ import java.util.Set;
 import nobrec.core.address.PlaceKind;
 import nobrec.core.address.PostalAddress;
 import nobrec.core.limit.Limits;
-import nobrec.core.service.Extra;
+import nobrec.core.service.Accessorial;
 import nobrec.server.booking.Bookings;
 import nobrec.server.booking.Shipping;
 import nobrec.server.packing.CombiningActs;
@@ -39,8 +39,8 @@ import org.springframework.web.bind.annotation.RestController;
 class BenchController {
 
     private static final int LONGEST = Limits.TEXT;
-    private static final int MOST = Limits.PIECES_OF_LINE;
-    private static final int MOST_PACKAGES = Limits.PACKAGES_OF_SHIPMENT;
+    private static final int MAX = Limits.PIECES_OF_LINE;
+    private static final int MAX_PACKAGES = Limits.PACKAGES_OF_SHIPMENT;
 
     /** Something typed or chosen, read by the rules of what it is for. */
     record TextEntry(@NotNull @Size(max = LONGEST) String text) {}
@@ -57,17 +57,17 @@ class BenchController {
     /** Pieces of a line from one package to another; package zero stands for none. */
     record Move(
             @Min(1) long line,
-            @Min(1) @Max(MOST) int quantity,
-            @Min(0) @Max(MOST_PACKAGES) int from,
-            @Min(0) @Max(MOST_PACKAGES) int to) {}
+            @Min(1) @Max(MAX) int quantity,
+            @Min(0) @Max(MAX_PACKAGES) int from,
+            @Min(0) @Max(MAX_PACKAGES) int to) {}
 
-    record Pieces(@Min(1) long line, @Min(1) @Max(MOST) int quantity) {}
+    record Pieces(@Min(1) long line, @Min(1) @Max(MAX) int quantity) {}
 
-    record Merge(@Min(1) @Max(MOST_PACKAGES) int into) {}
+    record Merge(@Min(1) @Max(MAX_PACKAGES) int into) {}
 
     record Planning(boolean all) {}
 
-    record Extras(@NotNull @Size(max = 20) List<@NotNull Extra> extras) {}
+    record Accessorials(@NotNull @Size(max = 20) List<@NotNull Accessorial> accessorials) {}
 
     record ShipDay(@NotNull LocalDate day) {}
 
@@ -78,7 +78,7 @@ class BenchController {
             @NotNull @Size(max = LONGEST) String person,
             @NotNull @Size(max = LONGEST) String street,
             @NotNull @Size(max = LONGEST) String street2,
-            @NotNull @Size(max = LONGEST) String town,
+            @NotNull @Size(max = LONGEST) String city,
             @NotNull @Size(max = LONGEST) String state,
             @NotNull @Size(max = LONGEST) String postalCode,
             @NotNull @Size(max = LONGEST) String country,
@@ -176,22 +176,22 @@ class BenchController {
 
     @PutMapping("/{id}/phone")
     @ForTheDesk
-    BenchView mendPhone(@PathVariable long id, @Valid @RequestBody TextEntry phone, Principal who) {
-        acts.mendPhone(id, phone.text(), who.getName());
+    BenchView correctPhone(@PathVariable long id, @Valid @RequestBody TextEntry phone, Principal who) {
+        acts.correctPhone(id, phone.text(), who.getName());
         return views.of(id);
     }
 
     @PutMapping("/{id}/ship-to")
     @ForTheDesk
-    BenchView mendShipTo(@PathVariable long id, @Valid @RequestBody ShipToEntry entry, Principal who) {
-        acts.mendShipTo(
+    BenchView correctShipTo(@PathVariable long id, @Valid @RequestBody ShipToEntry entry, Principal who) {
+        acts.correctShipTo(
                 id,
                 new PostalAddress(
                         entry.company(),
                         entry.person(),
                         entry.street(),
                         entry.street2(),
-                        entry.town(),
+                        entry.city(),
                         entry.state(),
                         entry.postalCode(),
                         entry.country()),
@@ -202,15 +202,15 @@ class BenchController {
 
     @PutMapping("/{id}/account")
     @ForTheDesk
-    BenchView mendAccount(@PathVariable long id, @Valid @RequestBody TextEntry account, Principal who) {
-        acts.mendAccount(id, account.text(), who.getName());
+    BenchView correctAccount(@PathVariable long id, @Valid @RequestBody TextEntry account, Principal who) {
+        acts.correctAccount(id, account.text(), who.getName());
         return views.of(id);
     }
 
-    @PutMapping("/{id}/extras")
+    @PutMapping("/{id}/accessorials")
     @ForTheDesk
-    BenchView chooseExtras(@PathVariable long id, @Valid @RequestBody Extras extras, Principal who) {
-        acts.chooseExtras(id, Set.copyOf(extras.extras()), who.getName());
+    BenchView chooseAccessorials(@PathVariable long id, @Valid @RequestBody Accessorials accessorials, Principal who) {
+        acts.chooseAccessorials(id, Set.copyOf(accessorials.accessorials()), who.getName());
         return views.of(id);
     }
 
@@ -250,15 +250,15 @@ class BenchController {
         return views.of(id);
     }
 
-    /** Plans anew what nobody placed by hand, or everything. */
+    /** Plans again what nobody placed by hand, or everything. */
     @PostMapping("/{id}/plan")
     @ForTheDesk
-    BenchView planAnew(@PathVariable long id, @Valid @RequestBody Planning planning, Principal who) {
+    BenchView planAgain(@PathVariable long id, @Valid @RequestBody Planning planning, Principal who) {
         packing.replan(id, planning.all(), who.getName());
         return views.of(id);
     }
 
-    /** Another work order goes along. */
+    /** Another work order is combined with this one. */
     @PostMapping("/{id}/jobs")
     @ForTheDesk
     BenchView addJob(@PathVariable long id, @Valid @RequestBody JobChoice choice, Principal who) {
@@ -275,9 +275,9 @@ class BenchController {
     }
 
     /** Pieces that stayed here go after all. */
-    @PostMapping("/{id}/taken-along")
+    @PostMapping("/{id}/taken-back")
     @ForTheDesk
-    BenchView takeAlong(@PathVariable long id, @Valid @RequestBody Pieces pieces, Principal who) {
+    BenchView takeBack(@PathVariable long id, @Valid @RequestBody Pieces pieces, Principal who) {
         packing.takeBack(id, pieces.line(), pieces.quantity(), who.getName());
         return views.of(id);
     }

@@ -6,7 +6,7 @@ import java.util.List;
 import java.util.Optional;
 import nobrec.core.address.PlaceKind;
 import nobrec.core.readiness.ReadyCheck;
-import nobrec.core.service.Extra;
+import nobrec.core.service.Accessorial;
 import nobrec.core.shipment.Shipment;
 import nobrec.core.shipment.ShipmentState;
 
@@ -27,7 +27,7 @@ public record BenchView(
         long id,
         boolean opened,
         String job,
-        List<String> jobsAlong,
+        List<String> otherJobs,
         String customer,
         String customerPo,
         ShipmentState state,
@@ -36,7 +36,7 @@ public record BenchView(
         String askedService,
         String terms,
         String carrierAccount,
-        List<ExtraView> extras,
+        List<AccessorialView> accessorials,
         LocalDate today,
         LocalDate tomorrow,
         Optional<LocalDate> shipOn,
@@ -63,7 +63,7 @@ public record BenchView(
             String person,
             String street,
             String street2,
-            String town,
+            String city,
             String state,
             String postalCode,
             String country,
@@ -88,8 +88,8 @@ public record BenchView(
             Optional<String> unitSize,
             List<String> handling) {}
 
-    /** Something wanted beyond plain carriage. */
-    record ExtraView(Extra extra, String words, boolean wanted) {}
+    /** Something requested beyond plain carriage. */
+    record AccessorialView(Accessorial accessorial, String words, boolean requested) {}
 
     /**
      * @param cartonReason why this carton was proposed
@@ -135,7 +135,7 @@ public record BenchView(
 
     /**
      * @param lacksData whether it is allowed once a datum that is missing has been added
-     * @param bar total in per cent of the dearest offer's
+     * @param bar total in percent of the most expensive offer's
      * @param difference to the chosen offer's total, with its sign; empty for the chosen one or without a price
      * @param daysLate working days after the promise; zero in time
      */
@@ -166,7 +166,11 @@ public record BenchView(
     record ChargeLineView(Optional<Integer> packageNumber, String title, String amount, String explanation) {}
 
     record CheckView(
-            ReadyCheck.Subject subject, ReadyCheck.Verdict verdict, String reason, String cure, ReadyCheck.Mend mend) {}
+            ReadyCheck.Subject subject,
+            ReadyCheck.Verdict verdict,
+            String reason,
+            String remedy,
+            ReadyCheck.CorrectedIn correctedIn) {}
 
     /**
      * @param margin what we keep, or pay, after freight and cartons; never with a sign

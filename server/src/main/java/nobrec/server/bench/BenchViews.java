@@ -19,19 +19,19 @@ import nobrec.core.measure.UnitSystem;
 import nobrec.core.measure.Weight;
 import nobrec.core.notation.MeasureText;
 import nobrec.core.readiness.ReadyCheck;
-import nobrec.core.service.Extra;
+import nobrec.core.service.Accessorial;
 import nobrec.core.shipment.Jobs;
 import nobrec.core.shipment.PackageDrawing;
 import nobrec.core.shipment.Shipment;
 import nobrec.core.shipment.ShipmentState;
 import nobrec.core.workorder.WorkOrder;
 import nobrec.server.account.Accounts;
-import nobrec.server.actlog.ActLog;
+import nobrec.server.audit.AuditLog;
+import nobrec.server.bench.BenchView.AccessorialView;
 import nobrec.server.bench.BenchView.CartonView;
 import nobrec.server.bench.BenchView.CheckView;
 import nobrec.server.bench.BenchView.ContentView;
 import nobrec.server.bench.BenchView.Drawing;
-import nobrec.server.bench.BenchView.ExtraView;
 import nobrec.server.bench.BenchView.LayerView;
 import nobrec.server.bench.BenchView.LineView;
 import nobrec.server.bench.BenchView.PackageView;
@@ -160,7 +160,7 @@ class BenchViews {
                 job.askedService(),
                 job.terms().words(),
                 job.carrierAccount(),
-                extras(shipment),
+                accessorials(shipment),
                 today,
                 WorkingDays.after(today, 1),
                 shipment.shipOn().filter(day -> day.isAfter(today)),
@@ -188,7 +188,7 @@ class BenchViews {
     private Optional<ShippedView> shipped(Shipment shipment) {
         return shipment.outcome()
                 .map(outcome -> new ShippedView(
-                        accounts.displayName(shipment.startedBy().orElse(ActLog.BY_ITSELF)),
+                        accounts.displayName(shipment.startedBy().orElse(AuditLog.BY_ITSELF)),
                         outcome.shippedAt(),
                         outcome.shipDate(),
                         shipment.packages().stream()
@@ -202,7 +202,7 @@ class BenchViews {
                 job.shipTo().person(),
                 job.shipTo().street(),
                 job.shipTo().street2(),
-                job.shipTo().town(),
+                job.shipTo().city(),
                 job.shipTo().state(),
                 job.shipTo().postalCode(),
                 Countries.nameOf(job.shipTo().country()),
@@ -210,10 +210,12 @@ class BenchViews {
                 job.placeKind());
     }
 
-    private List<ExtraView> extras(Shipment shipment) {
-        return Arrays.stream(Extra.values())
-                .map(extra ->
-                        new ExtraView(extra, extra.words(), shipment.extras().contains(extra)))
+    private List<AccessorialView> accessorials(Shipment shipment) {
+        return Arrays.stream(Accessorial.values())
+                .map(accessorial -> new AccessorialView(
+                        accessorial,
+                        accessorial.words(),
+                        shipment.accessorials().contains(accessorial)))
                 .toList();
     }
 
@@ -325,7 +327,7 @@ class BenchViews {
     }
 
     private static CheckView check(ReadyCheck check) {
-        return new CheckView(check.subject(), check.verdict(), check.reason(), check.cure(), check.mend());
+        return new CheckView(check.subject(), check.verdict(), check.reason(), check.remedy(), check.correctedIn());
     }
 
     private static PaperView paper(PaperRow paper) {

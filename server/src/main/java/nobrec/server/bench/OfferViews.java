@@ -45,17 +45,17 @@ class OfferViews {
     }
 
     List<OfferView> of(Assessment assessment, WorkOrder job) {
-        Money dearest = assessment.offers().stream()
+        Money highest = assessment.offers().stream()
                 .flatMap(offer -> offer.total().stream())
                 .reduce(Moneys.zero(), (one, other) -> one.isGreaterThan(other) ? one : other);
         Optional<Money> chosenTotal = assessment.chosenOffer().flatMap(Offer::total);
         return assessment.offers().stream()
-                .map(offer -> view(offer, assessment, job, dearest, chosenTotal))
+                .map(offer -> view(offer, assessment, job, highest, chosenTotal))
                 .toList();
     }
 
     private OfferView view(
-            Offer offer, Assessment assessment, WorkOrder job, Money dearest, Optional<Money> chosenTotal) {
+            Offer offer, Assessment assessment, WorkOrder job, Money highest, Optional<Money> chosenTotal) {
         Service service = offer.service();
         Optional<String> code = Optional.of(service.code());
         boolean chosen = assessment.choice().chosen().equals(code);
@@ -71,7 +71,7 @@ class OfferViews {
                 service.isMeantBy(job.askedService()),
                 offer.total().map(Moneys::show),
                 chosen ? Optional.empty() : difference(offer, chosenTotal),
-                offer.total().map(total -> bar(total, dearest)).orElse(0),
+                offer.total().map(total -> bar(total, highest)).orElse(0),
                 offer.departure(),
                 offer.delivery(),
                 offer.daysLate(),
@@ -93,13 +93,13 @@ class OfferViews {
                 }));
     }
 
-    private static int bar(Money total, Money dearest) {
-        if (dearest.isZero()) {
+    private static int bar(Money total, Money highest) {
+        if (highest.isZero()) {
             return 0;
         }
         return total.getAmount()
                 .multiply(BigDecimal.valueOf(WHOLE_BAR))
-                .divide(dearest.getAmount(), 0, RoundingMode.HALF_UP)
+                .divide(highest.getAmount(), 0, RoundingMode.HALF_UP)
                 .intValueExact();
     }
 

@@ -13,12 +13,12 @@ import org.joda.money.Money;
  * A shipment has its tracking numbers. Published in the transaction that stores them.
  *
  * @param job number of the work order it was opened for, on whose invoice the freight stands
- * @param jobsAlong numbers of the others in it
+ * @param otherJobs numbers of the others in it
  */
 public record ShipmentShipped(
         long shipmentId,
         String job,
-        List<String> jobsAlong,
+        List<String> otherJobs,
         String carrierName,
         String serviceName,
         LocalDate shipDate,

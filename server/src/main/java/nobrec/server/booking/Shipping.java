@@ -58,7 +58,7 @@ public class Shipping {
         }
         if (answer instanceof CarrierGateway.Booking.Refused refused) {
             throw Refusal.unusable(
-                    carrier.name(), "It refused the shipment: " + refused.reason(), "Mend that and ship again.");
+                    carrier.name(), "It refused the shipment: " + refused.reason(), "Correct that and ship again.");
         }
         return Optional.empty();
     }

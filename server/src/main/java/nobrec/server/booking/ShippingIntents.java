@@ -17,7 +17,7 @@ import nobrec.core.shipment.Shipment;
 import nobrec.core.shipment.ShipmentState;
 import nobrec.core.workorder.WorkOrder;
 import nobrec.server.account.Accounts;
-import nobrec.server.actlog.ActLog;
+import nobrec.server.audit.AuditLog;
 import nobrec.server.carrier.CarrierGateway;
 import nobrec.server.platform.Moneys;
 import nobrec.server.platform.NobrecSettings;
@@ -56,7 +56,7 @@ class ShippingIntents {
     private final Sites sites;
     private final CarrierGateway gateway;
     private final Accounts accounts;
-    private final ActLog actLog;
+    private final AuditLog auditLog;
     private final NobrecSettings settings;
     private final Clock clock;
 
@@ -68,7 +68,7 @@ class ShippingIntents {
             Sites sites,
             CarrierGateway gateway,
             Accounts accounts,
-            ActLog actLog,
+            AuditLog auditLog,
             NobrecSettings settings,
             Clock clock) {
         this.shipments = shipments;
@@ -78,7 +78,7 @@ class ShippingIntents {
         this.sites = sites;
         this.gateway = gateway;
         this.accounts = accounts;
-        this.actLog = actLog;
+        this.auditLog = auditLog;
         this.settings = settings;
         this.clock = clock;
     }
@@ -101,7 +101,7 @@ class ShippingIntents {
         keepCharges(shipmentId, assessment, offer, signIn);
         OutboxEntry booking =
                 outbox.addTaken(List.of(intent(shipment, jobs, offer))).get(0);
-        actLog.write(
+        auditLog.write(
                 signIn, "asked to ship", "Job " + job.number(), offer.service().name() + ", " + seen.total());
         return booking;
     }
@@ -110,7 +110,7 @@ class ShippingIntents {
         if (shipment.state() == ShipmentState.OPEN) {
             return;
         }
-        String who = accounts.displayName(shipment.startedBy().orElse(ActLog.BY_ITSELF));
+        String who = accounts.displayName(shipment.startedBy().orElse(AuditLog.BY_ITSELF));
         if (shipment.outcome().isEmpty()) {
             throw Refusal.conflict(
                     "Job " + job.number(),
@@ -151,7 +151,7 @@ class ShippingIntents {
                 .filter(check -> check.verdict() == ReadyCheck.Verdict.STOP)
                 .findFirst()
                 .orElseThrow();
-        throw Refusal.unusable("Job " + job.number(), stop.reason(), stop.cure());
+        throw Refusal.unusable("Job " + job.number(), stop.reason(), stop.remedy());
     }
 
     private static void requireUnchanged(WorkOrder job, Offer offer, Shipping.Seen seen) {
@@ -231,8 +231,8 @@ class ShippingIntents {
         return new CarrierGateway.Parcel(
                 packed.number(),
                 weight.in(WeightUnit.GRAM, 1),
-                packed.size().length().in(LengthUnit.MILLIMETRE, 1),
-                packed.size().width().in(LengthUnit.MILLIMETRE, 1),
-                packed.size().height().in(LengthUnit.MILLIMETRE, 1));
+                packed.size().length().in(LengthUnit.MILLIMETER, 1),
+                packed.size().width().in(LengthUnit.MILLIMETER, 1),
+                packed.size().height().in(LengthUnit.MILLIMETER, 1));
     }
 }

@@ -7,7 +7,7 @@ import java.util.Set;
 import java.util.stream.Collectors;
 import nobrec.core.shipment.Shipment;
 import nobrec.core.shipment.ShipmentState;
-import nobrec.server.actlog.ActLog;
+import nobrec.server.audit.AuditLog;
 import nobrec.server.carrier.CarrierGateway;
 import nobrec.server.carrier.ServiceCatalog;
 import nobrec.server.platform.outbox.Outbox;
@@ -34,7 +34,7 @@ class ShippingOutcomes {
     private final WorkOrders workOrders;
     private final ServiceCatalog catalog;
     private final FollowUps followUps;
-    private final ActLog actLog;
+    private final AuditLog auditLog;
 
     ShippingOutcomes(
             Shipments shipments,
@@ -43,14 +43,14 @@ class ShippingOutcomes {
             WorkOrders workOrders,
             ServiceCatalog catalog,
             FollowUps followUps,
-            ActLog actLog) {
+            AuditLog auditLog) {
         this.shipments = shipments;
         this.store = store;
         this.outbox = outbox;
         this.workOrders = workOrders;
         this.catalog = catalog;
         this.followUps = followUps;
-        this.actLog = actLog;
+        this.auditLog = auditLog;
     }
 
     /** The booking of a shipment that has no certain answer. */
@@ -106,8 +106,8 @@ class ShippingOutcomes {
         List<String> jobs = workOrders.markShipped(shipment.lines().stream()
                 .collect(Collectors.toMap(Shipment.Line::workOrderLineId, Shipment.Line::quantity)));
         followUps.begin(booking.subject());
-        actLog.write(
-                shipment.startedBy().orElse(ActLog.BY_ITSELF),
+        auditLog.write(
+                shipment.startedBy().orElse(AuditLog.BY_ITSELF),
                 "shipped",
                 "Job " + String.join(" and ", jobs),
                 catalog.carrier(booking.target()).name() + ", " + String.join(", ", trackingNumbers.values()));
@@ -116,8 +116,8 @@ class ShippingOutcomes {
     private void refuse(OutboxEntry booking, Shipment shipment, String reason) {
         outbox.refused(booking, reason);
         store.reopen(shipment.id());
-        actLog.write(
-                shipment.startedBy().orElse(ActLog.BY_ITSELF),
+        auditLog.write(
+                shipment.startedBy().orElse(AuditLog.BY_ITSELF),
                 "was refused by the carrier",
                 "Shipment " + shipment.id(),
                 reason);

@@ -22,7 +22,7 @@ import org.springframework.stereotype.Service;
 @Service
 public class WaitingShipments {
 
-    private static final int MOST = 50;
+    private static final int MAX = 50;
 
     /** An act that is waited for that long is worth a line of its own. */
     private static final Duration AT_ONCE = Duration.ofSeconds(10);
@@ -45,7 +45,7 @@ public class WaitingShipments {
 
     /** The oldest first, each with its age. */
     public List<Waiting> all() {
-        return outbox.waiting(Set.of(OutboxKind.BOOKING), MOST).stream()
+        return outbox.waiting(Set.of(OutboxKind.BOOKING), MAX).stream()
                 .filter(each -> !each.answer().isEmpty() || age(each.madeAt()).compareTo(AT_ONCE) > 0)
                 .map(each -> new Waiting(each.subjectId(), each.subjectName(), reason(each)))
                 .toList();
@@ -58,7 +58,7 @@ public class WaitingShipments {
     }
 
     public List<Following> following() {
-        return outbox.waiting(FollowUps.KINDS, MOST).stream()
+        return outbox.waiting(FollowUps.KINDS, MAX).stream()
                 .filter(each -> !each.answer().isEmpty())
                 .map(each -> new Following(
                         each.subjectName(),

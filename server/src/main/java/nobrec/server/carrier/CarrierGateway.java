@@ -19,7 +19,7 @@ import tools.jackson.databind.json.JsonMapper;
 @Component
 public class CarrierGateway {
 
-    /** What a carrier is told. Weights in grams, sizes in millimetres, phone in E.164 or empty. */
+    /** What a carrier is told. Weights in grams, sizes in millimeters, phone in E.164 or empty. */
     public record Consignment(
             String service, String shipDate, String reference, Party from, Party to, List<Parcel> packages) {}
 
@@ -27,7 +27,7 @@ public class CarrierGateway {
             String name,
             String street,
             String street2,
-            String town,
+            String city,
             String state,
             String postalCode,
             String country,
@@ -38,7 +38,7 @@ public class CarrierGateway {
                     address.name(),
                     address.street(),
                     address.street2(),
-                    address.town(),
+                    address.city(),
                     address.state(),
                     address.postalCode(),
                     address.country(),
@@ -49,9 +49,9 @@ public class CarrierGateway {
     public record Parcel(
             int number,
             BigDecimal weightGrams,
-            BigDecimal lengthMillimetres,
-            BigDecimal widthMillimetres,
-            BigDecimal heightMillimetres) {}
+            BigDecimal lengthMillimeters,
+            BigDecimal widthMillimeters,
+            BigDecimal heightMillimeters) {}
 
     /** What a carrier answered. */
     public sealed interface Booking {

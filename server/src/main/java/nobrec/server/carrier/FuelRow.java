@@ -5,6 +5,6 @@ import java.time.LocalDate;
 /**
  * A row of table fuel_index.
  *
- * @param thousandths of a per cent
+ * @param thousandths of a percent
  */
 public record FuelRow(String code, LocalDate firstDay, int thousandths) {}

@@ -7,7 +7,7 @@ import java.util.List;
 import nobrec.core.ratesheet.Tariff;
 import nobrec.core.ratesheet.file.SheetFault;
 import nobrec.core.ratesheet.file.SheetReading;
-import nobrec.server.actlog.ActLog;
+import nobrec.server.audit.AuditLog;
 import nobrec.server.platform.csv.UploadedFile;
 import nobrec.server.platform.security.ForCoordinators;
 import nobrec.server.platform.security.ForEveryone;
@@ -33,13 +33,13 @@ class RateSheetController {
     private final ServiceCatalog catalog;
     private final RateSheetViews views;
     private final RateSheetIntake rateSheets;
-    private final ActLog actLog;
+    private final AuditLog auditLog;
 
-    RateSheetController(ServiceCatalog catalog, RateSheetViews views, RateSheetIntake rateSheets, ActLog actLog) {
+    RateSheetController(ServiceCatalog catalog, RateSheetViews views, RateSheetIntake rateSheets, AuditLog auditLog) {
         this.catalog = catalog;
         this.views = views;
         this.rateSheets = rateSheets;
-        this.actLog = actLog;
+        this.auditLog = auditLog;
     }
 
     /** @param cautions what is odd about the sheet, by row; it was taken all the same */
@@ -59,7 +59,7 @@ class RateSheetController {
     SheetTaken read(@RequestParam MultipartFile file, Principal who) {
         SheetReading reading = rateSheets.add(UploadedFile.of(file));
         Tariff tariff = reading.tariff().orElseThrow();
-        actLog.write(who.getName(), "read a rate sheet", tariff.serviceCode(), "from " + tariff.firstDay());
+        auditLog.write(who.getName(), "read a rate sheet", tariff.serviceCode(), "from " + tariff.firstDay());
         return new SheetTaken(
                 tariff.serviceCode(),
                 tariff.firstDay(),

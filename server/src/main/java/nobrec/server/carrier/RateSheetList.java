@@ -7,7 +7,7 @@ import java.util.List;
 record RateSheetList(List<ServiceSheets> services) {
 
     /**
-     * @param fuel index and per cent of today; empty text when no fuel is charged
+     * @param fuel index and percent of today; empty text when no fuel is charged
      * @param sheets the latest first; empty when there is none
      */
     record ServiceSheets(String service, String name, String carrier, String fuel, List<SheetView> sheets) {}

@@ -6,8 +6,8 @@ import nobrec.core.carton.CartonKind;
 import nobrec.core.item.GoodsClass;
 import nobrec.core.measure.Length;
 import nobrec.core.measure.Weight;
+import nobrec.core.service.Accessorial;
 import nobrec.core.service.Carrier;
-import nobrec.core.service.Extra;
 import nobrec.core.service.Service;
 import nobrec.core.service.ServiceLimits;
 
@@ -17,16 +17,16 @@ record ServiceRow(
         String carrierCode,
         String name,
         boolean ground,
-        Weight greatestWeight,
-        Length greatestLength,
-        Length greatestLengthPlusGirth,
+        Weight maximumWeight,
+        Length maximumLength,
+        Length maximumLengthPlusGirth,
         String excludedPlaces,
         String countries,
         String transitDays,
         String transitPlaces,
         String takes,
         String excludedGoods,
-        String extras) {
+        String accessorials) {
 
     static ServiceRow of(Service service) {
         ServiceLimits limits = service.limits();
@@ -35,16 +35,16 @@ record ServiceRow(
                 service.carrier().code(),
                 service.name(),
                 service.ground(),
-                limits.greatestWeight(),
-                limits.greatestLength(),
-                limits.greatestLengthPlusGirth(),
+                limits.maximumWeight(),
+                limits.maximumLength(),
+                limits.maximumLengthPlusGirth(),
                 Words.join(limits.excludedPlaces()),
                 limits.countries().stream().sorted().collect(Collectors.joining(",")),
                 service.transit().byZone().stream().map(String::valueOf).collect(Collectors.joining(",")),
                 Words.joinPairs(service.transit().byPlace().all()),
                 Words.join(service.takes()),
                 Words.join(service.excludedGoods()),
-                Words.join(service.extras()));
+                Words.join(service.accessorials()));
     }
 
     Service service(Carrier carrier) {
@@ -54,9 +54,9 @@ record ServiceRow(
                 carrier,
                 ground,
                 new ServiceLimits(
-                        greatestWeight,
-                        greatestLength,
-                        greatestLengthPlusGirth,
+                        maximumWeight,
+                        maximumLength,
+                        maximumLengthPlusGirth,
                         Words.split(excludedPlaces, PlaceKind::valueOf),
                         Words.split(countries, word -> word)),
                 new Service.Transit(
@@ -64,6 +64,6 @@ record ServiceRow(
                         Words.splitPairs(transitPlaces)),
                 Words.split(takes, CartonKind::valueOf),
                 Words.split(excludedGoods, GoodsClass::valueOf),
-                Words.split(extras, Extra::valueOf));
+                Words.split(accessorials, Accessorial::valueOf));
     }
 }

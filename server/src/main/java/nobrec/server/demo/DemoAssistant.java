@@ -23,8 +23,8 @@ class DemoAssistant {
     }
 
     @EventListener
-    void on(PackageForScale wanted) {
-        Weight weight = wanted.expectedWeight().orElse(WHEN_UNKNOWN);
+    void on(PackageForScale requested) {
+        Weight weight = requested.expectedWeight().orElse(WHEN_UNKNOWN);
         calls.send(
                 "Scale",
                 "POST",

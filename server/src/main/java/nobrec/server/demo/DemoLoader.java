@@ -21,7 +21,7 @@ import nobrec.core.service.Carrier;
 import nobrec.core.service.Service;
 import nobrec.core.service.ServiceLimits;
 import nobrec.server.account.Accounts;
-import nobrec.server.actlog.ActLog;
+import nobrec.server.audit.AuditLog;
 import nobrec.server.carrier.RateSheetIntake;
 import nobrec.server.carrier.ServiceCatalog;
 import nobrec.server.carton.CartonTypes;
@@ -99,7 +99,7 @@ class DemoLoader implements ApplicationRunner {
         DemoTables.cartonTypes(folder.resolve("carton-types.csv")).forEach(cartonTypes::add);
         catalog.addFuel(DemoTables.fuel(folder.resolve("fuel.csv")));
         addServices(shop, folder.resolve("rates"));
-        csvImport.takeIn(FIRST_ORDERS, Files.readAllBytes(folder.resolve(FIRST_ORDERS)), ActLog.BY_ITSELF);
+        csvImport.takeIn(FIRST_ORDERS, Files.readAllBytes(folder.resolve(FIRST_ORDERS)), AuditLog.BY_ITSELF);
         LOG.info("The demonstration is set up: {}.", shop.site().company());
     }
 
@@ -109,7 +109,7 @@ class DemoLoader implements ApplicationRunner {
                 site.code(),
                 site.company(),
                 site.street(),
-                site.town(),
+                site.city(),
                 site.state(),
                 site.postalCode(),
                 site.country(),
@@ -152,7 +152,7 @@ class DemoLoader implements ApplicationRunner {
                 new Service.Transit(entry.transitDays(), entry.transitPlaces()),
                 Set.copyOf(entry.takes()),
                 Set.copyOf(entry.excludedGoods()),
-                Set.copyOf(entry.extras()));
+                Set.copyOf(entry.accessorials()));
     }
 
     private static ChargeRule rule(DemoShop.ChargeRuleEntry entry) {

@@ -8,10 +8,10 @@ import nobrec.core.address.PlaceKind;
 import nobrec.core.carton.CartonKind;
 import nobrec.core.identifier.TrackingForm;
 import nobrec.core.item.GoodsClass;
-import nobrec.core.service.Extra;
+import nobrec.core.service.Accessorial;
 import nobrec.server.platform.security.Role;
 
-/** The file demo/shop.json. Weights in pounds, lengths in inches, amounts in dollars, shares in per cent. */
+/** The file demo/shop.json. Weights in pounds, lengths in inches, amounts in dollars, shares in percent. */
 record DemoShop(
         SiteEntry site,
         List<UserEntry> users,
@@ -23,7 +23,7 @@ record DemoShop(
             String code,
             String company,
             String street,
-            String town,
+            String city,
             String state,
             String postalCode,
             String country,
@@ -71,6 +71,6 @@ record DemoShop(
             List<String> countries,
             List<CartonKind> takes,
             List<GoodsClass> excludedGoods,
-            List<Extra> extras,
+            List<Accessorial> accessorials,
             String sheet) {}
 }

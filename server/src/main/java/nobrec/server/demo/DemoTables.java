@@ -66,7 +66,7 @@ final class DemoTables {
             csv.forEach(row -> rows.add(new FuelRow(
                     row.getField("index"),
                     LocalDate.parse(row.getField("first day")),
-                    new BigDecimal(row.getField("per cent"))
+                    new BigDecimal(row.getField("percent"))
                             .movePointRight(THOUSANDTHS)
                             .intValueExact())));
         }

@@ -10,7 +10,7 @@ import nobrec.core.address.Countries;
 import nobrec.core.address.PostalArea;
 import nobrec.core.calendar.Pickup;
 import nobrec.core.departure.DepartureOutlook;
-import nobrec.core.departure.ForeseenService;
+import nobrec.core.departure.ExpectedService;
 import nobrec.core.service.Destination;
 import nobrec.core.service.Service;
 import nobrec.core.service.Zone;
@@ -28,7 +28,7 @@ final class DayPlan {
     record Planned(OpenOrder job, Service service, Pickup pickup, DepartureOutlook outlook, String remark) {}
 
     /** A job for which that cannot be said. */
-    record NotPlanned(OpenOrder job, String reason, String cure) {}
+    record NotPlanned(OpenOrder job, String reason, String remedy) {}
 
     private final List<Service> services;
     private final Map<String, Pickup> pickups;
@@ -67,7 +67,7 @@ final class DayPlan {
             return;
         }
         try {
-            Service service = ForeseenService.of(services, chosen, job.askedService(), job.placeKind());
+            Service service = ExpectedService.of(services, chosen, job.askedService(), job.placeKind());
             Pickup pickup = pickups.get(service.carrier().code());
             if (pickup == null) {
                 notPlanned.add(new NotPlanned(

@@ -32,9 +32,9 @@ import org.springframework.stereotype.Component;
 @Component
 class DepartureBoard {
 
-    private static final int MOST_JOBS = 60;
+    private static final int MAX_JOBS = 60;
 
-    private static final Comparator<Planned> MOST_URGENT_FIRST = Comparator.<Planned, Verdict>comparing(
+    private static final Comparator<Planned> MAX_URGENT_FIRST = Comparator.<Planned, Verdict>comparing(
                     each -> each.outlook().verdict())
             .thenComparing(each -> each.outlook().nextDeparture())
             .thenComparing(each -> each.pickup().cutOff())
@@ -70,16 +70,15 @@ class DepartureBoard {
         LocalDateTime now = sites.timeAt(site);
         Map<String, Pickup> pickups = catalog.pickups(site.id());
         DayPlan plan = plan(site, now, pickups);
-        List<Planned> planned =
-                plan.planned().stream().sorted(MOST_URGENT_FIRST).toList();
+        List<Planned> planned = plan.planned().stream().sorted(MAX_URGENT_FIRST).toList();
         List<Planned> urgent = planned.stream()
                 .filter(each -> each.outlook().verdict() != Verdict.CAN_WAIT)
                 .toList();
-        List<Planned> shown = urgent.subList(0, Math.min(urgent.size(), MOST_JOBS));
+        List<Planned> shown = urgent.subList(0, Math.min(urgent.size(), MAX_JOBS));
         Map<Long, Weight> weights =
                 workOrders.weights(urgent.stream().map(each -> each.job().id()).toList());
         return new DepartureView(
-                site.company() + ", " + site.town(),
+                site.company() + ", " + site.city(),
                 now.toLocalDate(),
                 now.toLocalTime().truncatedTo(ChronoUnit.MINUTES),
                 site.opensAt(),
@@ -161,7 +160,7 @@ class DepartureBoard {
         return new JobOutlookView(
                 job.number(),
                 job.customer(),
-                job.shipTo().town() + ", " + job.shipTo().state(),
+                job.shipTo().city() + ", " + job.shipTo().state(),
                 each.outlook().verdict(),
                 job.promiseDate(),
                 today ? Optional.of(each.pickup().cutOff()) : Optional.empty(),

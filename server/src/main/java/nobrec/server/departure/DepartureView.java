@@ -50,8 +50,8 @@ record DepartureView(
             String reason) {}
 
     /**
-     * @param address where in the application it can be mended
+     * @param address where in the application it can be corrected
      * @param askAbout id of the shipment whose carrier can be asked now
      */
-    record StuckView(String thing, String reason, String cure, String address, Optional<Long> askAbout) {}
+    record StuckView(String thing, String reason, String remedy, String address, Optional<Long> askAbout) {}
 }

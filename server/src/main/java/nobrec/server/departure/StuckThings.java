@@ -10,12 +10,12 @@ import nobrec.server.posting.PostingLedger;
 import nobrec.server.source.OpenFaults;
 import org.springframework.stereotype.Component;
 
-/** What does not go on by itself, or not yet, with where to mend it. */
+/** What does not go on by itself, or not yet, with where to correct it. */
 @Component
 class StuckThings {
 
     /** So many jobs are named one by one. */
-    private static final int MOST_JOBS = 10;
+    private static final int MAX_JOBS = 10;
 
     private final OpenFaults imports;
     private final PostingLedger postings;
@@ -27,8 +27,8 @@ class StuckThings {
         this.waiting = waiting;
     }
 
-    private static StuckView stuck(String thing, String reason, String cure, String address) {
-        return new StuckView(thing, reason, cure, address, Optional.empty());
+    private static StuckView stuck(String thing, String reason, String remedy, String address) {
+        return new StuckView(thing, reason, remedy, address, Optional.empty());
     }
 
     /** @param notPlanned jobs whose departure cannot be foreseen */
@@ -73,15 +73,15 @@ class StuckThings {
                     "/jobs?report=" + left.importId()));
         }
         notPlanned.stream()
-                .limit(MOST_JOBS)
+                .limit(MAX_JOBS)
                 .forEach(each -> things.add(stuck(
                         "Job " + each.job().number(),
                         each.reason(),
-                        each.cure(),
+                        each.remedy(),
                         PageAddress.bench(each.job().number()))));
-        if (notPlanned.size() > MOST_JOBS) {
+        if (notPlanned.size() > MAX_JOBS) {
             things.add(stuck(
-                    notPlanned.size() - MOST_JOBS + " more jobs",
+                    notPlanned.size() - MAX_JOBS + " more jobs",
                     "Their departure cannot be foreseen either.",
                     "Look for them on Jobs.",
                     "/jobs?status=READY"));

@@ -15,7 +15,7 @@ public class BenchScale {
 
     private static final int CONNECT_MILLIS = 1_000;
     private static final int SILENCE_MILLIS = 1_000;
-    private static final int MOST_REPORTS = 20;
+    private static final int MAX_REPORTS = 20;
 
     private final NobrecSettings.Scale settings;
 
@@ -39,7 +39,7 @@ public class BenchScale {
 
     private static ScaleReading firstStable(DataInputStream in) throws IOException {
         byte[] bytes = new byte[ScaleReport.LENGTH];
-        for (int count = 0; count < MOST_REPORTS; count++) {
+        for (int count = 0; count < MAX_REPORTS; count++) {
             in.readFully(bytes);
             Optional<ScaleReport> report = ScaleReport.of(bytes);
             if (report.isEmpty()) {

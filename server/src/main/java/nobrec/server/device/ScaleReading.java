@@ -8,5 +8,5 @@ public sealed interface ScaleReading {
     record Stable(Weight weight) implements ScaleReading {}
 
     /** No weight to be taken, and why, in words. */
-    record Refused(String reason, String cure) implements ScaleReading {}
+    record Refused(String reason, String remedy) implements ScaleReading {}
 }

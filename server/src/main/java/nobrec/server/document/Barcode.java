@@ -16,7 +16,7 @@ public record Barcode(List<Bar> bars, double modules) {
     /** Empty space needed on either side. */
     static final int QUIET_MODULES = 10;
 
-    private static final int MOST_LETTERS = 30;
+    private static final int MAX_LETTERS = 30;
 
     record Bar(double left, double width) {}
 
@@ -25,7 +25,7 @@ public record Barcode(List<Bar> bars, double modules) {
      */
     public static boolean canHold(String text) {
         return !text.isEmpty()
-                && text.length() <= MOST_LETTERS
+                && text.length() <= MAX_LETTERS
                 && text.chars().allMatch(letter -> letter >= ' ' && letter <= '~');
     }
 
@@ -42,14 +42,14 @@ public record Barcode(List<Bar> bars, double modules) {
     }
 
     /** The symbol as an SVG drawing with its quiet zones. */
-    String svg(double moduleMillimetres, double heightMillimetres) {
+    String svg(double moduleMillimeters, double heightMillimeters) {
         double width = modules + 2.0 * QUIET_MODULES;
         StringBuilder svg = new StringBuilder(String.format(
                 Locale.ROOT,
                 "<svg xmlns=\"http://www.w3.org/2000/svg\" width=\"%.2fmm\" height=\"%.2fmm\" viewBox=\"0 0 %.2f 100\""
                         + " preserveAspectRatio=\"none\">",
-                width * moduleMillimetres,
-                heightMillimetres,
+                width * moduleMillimeters,
+                heightMillimeters,
                 width));
         for (Bar bar : bars) {
             svg.append(String.format(

@@ -11,18 +11,18 @@ import nobrec.server.document.SlipText.PieceText;
 final class LayerDrawing {
 
     private static final int ACROSS = 4;
-    private static final int MOST_LAYERS = 12;
+    private static final int MAX_LAYERS = 12;
     private static final int CELL = 1180;
     private static final int HEAD = 110;
     private static final int LETTER = 80;
-    private static final int PAGE_MILLIMETRES = 180;
+    private static final int PAGE_MILLIMETERS = 180;
     private static final int ALPHABET = 26;
 
     private LayerDrawing() {}
 
     static String svg(DrawingText drawing) {
         List<LayerText> layers =
-                drawing.layers().subList(0, Math.min(drawing.layers().size(), MOST_LAYERS));
+                drawing.layers().subList(0, Math.min(drawing.layers().size(), MAX_LAYERS));
         if (layers.isEmpty()) {
             return "";
         }
@@ -32,8 +32,8 @@ final class LayerDrawing {
         int rowHeight = drawing.width() + HEAD * 2;
         int width = CELL * ACROSS;
         int height = rows * rowHeight + HEAD * letters.size();
-        StringBuilder svg = new StringBuilder("<svg xmlns=\"http://www.w3.org/2000/svg\" width=\"" + PAGE_MILLIMETRES
-                + "mm\" height=\"" + PAGE_MILLIMETRES * height / width + "mm\" viewBox=\"0 0 " + width + " " + height
+        StringBuilder svg = new StringBuilder("<svg xmlns=\"http://www.w3.org/2000/svg\" width=\"" + PAGE_MILLIMETERS
+                + "mm\" height=\"" + PAGE_MILLIMETERS * height / width + "mm\" viewBox=\"0 0 " + width + " " + height
                 + "\" font-family=\"Figures, Words, Words more\" font-size=\"" + LETTER + "\">");
         for (int index = 0; index < layers.size(); index++) {
             int left = index % columns * CELL;

@@ -13,13 +13,13 @@ class ScannerSetUpController {
     /** The page knows it too. */
     private static final String TEXT = "NOBREC-SCANNER-SETUP";
 
-    private static final double MODULE_MILLIMETRES = 0.33;
-    private static final double HEIGHT_MILLIMETRES = 15;
+    private static final double MODULE_MILLIMETERS = 0.33;
+    private static final double HEIGHT_MILLIMETERS = 15;
 
     /** As an SVG drawing. */
     @GetMapping(value = "/api/scanner/setup-barcode", produces = "image/svg+xml")
     @ForEveryone
     String barcode() {
-        return Barcode.code128(TEXT).svg(MODULE_MILLIMETRES, HEIGHT_MILLIMETRES);
+        return Barcode.code128(TEXT).svg(MODULE_MILLIMETERS, HEIGHT_MILLIMETERS);
     }
 }

@@ -134,7 +134,7 @@ public class ShipmentPapers {
     }
 
     private static List<String> lines(PostalAddress address) {
-        return List.of(address.company(), address.person(), address.street(), address.street2(), address.townLine())
+        return List.of(address.company(), address.person(), address.street(), address.street2(), address.cityLine())
                 .stream()
                 .filter(line -> !line.isEmpty())
                 .toList();

@@ -21,8 +21,8 @@ import org.springframework.stereotype.Component;
 @Component
 class SlipPrinter {
 
-    private static final double MODULE_MILLIMETRES = 0.4;
-    private static final double BAR_MILLIMETRES = 14;
+    private static final double MODULE_MILLIMETERS = 0.4;
+    private static final double BAR_MILLIMETERS = 14;
 
     static {
         XRLog.listRegisteredLoggers().forEach(logger -> XRLog.setLevel(logger, Level.WARNING));
@@ -42,7 +42,7 @@ class SlipPrinter {
         content.put(
                 "barcode",
                 Barcode.canHold(text.job())
-                        ? Barcode.code128(text.job()).svg(MODULE_MILLIMETRES, BAR_MILLIMETRES)
+                        ? Barcode.code128(text.job()).svg(MODULE_MILLIMETERS, BAR_MILLIMETERS)
                         : "");
         content.put("hasSeveralJobs", !text.allJobs().isEmpty());
         content.put("pieces", text.packages().size());

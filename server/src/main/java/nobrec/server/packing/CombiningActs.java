@@ -11,7 +11,7 @@ import nobrec.core.shipment.Jobs;
 import nobrec.core.shipment.Shipment;
 import nobrec.core.shipment.ShipmentState;
 import nobrec.core.workorder.WorkOrder;
-import nobrec.server.actlog.ActLog;
+import nobrec.server.audit.AuditLog;
 import nobrec.server.shipment.ShipmentStore;
 import nobrec.server.shipment.Shipments;
 import nobrec.server.workorder.WorkOrders;
@@ -27,14 +27,14 @@ public class CombiningActs {
     private final ShipmentStore store;
     private final Packers packers;
     private final WorkOrders workOrders;
-    private final ActLog actLog;
+    private final AuditLog auditLog;
 
-    CombiningActs(Shipments shipments, ShipmentStore store, Packers packers, WorkOrders workOrders, ActLog actLog) {
+    CombiningActs(Shipments shipments, ShipmentStore store, Packers packers, WorkOrders workOrders, AuditLog auditLog) {
         this.shipments = shipments;
         this.store = store;
         this.packers = packers;
         this.workOrders = workOrders;
-        this.actLog = actLog;
+        this.auditLog = auditLog;
     }
 
     /**
@@ -102,6 +102,6 @@ public class CombiningActs {
     }
 
     private void log(String signIn, String act, long shipmentId, String detail) {
-        actLog.write(signIn, act, "Shipment " + shipmentId, detail);
+        auditLog.write(signIn, act, "Shipment " + shipmentId, detail);
     }
 }

@@ -6,7 +6,7 @@ import nobrec.core.refusal.Refusal;
 import nobrec.core.shipment.Jobs;
 import nobrec.core.shipment.Shipment;
 import nobrec.core.workorder.WorkOrder;
-import nobrec.server.actlog.ActLog;
+import nobrec.server.audit.AuditLog;
 import nobrec.server.shipment.ShipmentStore;
 import nobrec.server.shipment.Shipments;
 import nobrec.server.site.Sites;
@@ -23,7 +23,7 @@ public class Opening {
     private final WorkOrders workOrders;
     private final Packers packers;
     private final Sites sites;
-    private final ActLog actLog;
+    private final AuditLog auditLog;
 
     Opening(
             Shipments shipments,
@@ -31,13 +31,13 @@ public class Opening {
             WorkOrders workOrders,
             Packers packers,
             Sites sites,
-            ActLog actLog) {
+            AuditLog auditLog) {
         this.shipments = shipments;
         this.store = store;
         this.workOrders = workOrders;
         this.packers = packers;
         this.sites = sites;
-        this.actLog = actLog;
+        this.auditLog = auditLog;
     }
 
     /**
@@ -56,7 +56,7 @@ public class Opening {
         Jobs jobs = new Jobs(job, List.of(job));
         store.keep(fresh, packers.of(fresh, jobs).planned(fresh.going(linesToTake(job))));
         workOrders.putOnBench(job.id());
-        actLog.write(signIn, "opened a shipment", "Job " + jobNumber, "");
+        auditLog.write(signIn, "opened a shipment", "Job " + jobNumber, "");
         return shipments.byId(fresh.id());
     }
 

@@ -6,7 +6,7 @@ import nobrec.core.shipment.HandPacking;
 import nobrec.core.shipment.Jobs;
 import nobrec.core.shipment.Shipment;
 import nobrec.core.workorder.WorkOrder;
-import nobrec.server.actlog.ActLog;
+import nobrec.server.audit.AuditLog;
 import nobrec.server.shipment.ShipmentStore;
 import nobrec.server.shipment.Shipments;
 import nobrec.server.workorder.WorkOrders;
@@ -22,14 +22,14 @@ public class PackingActs {
     private final ShipmentStore store;
     private final Packers packers;
     private final WorkOrders workOrders;
-    private final ActLog actLog;
+    private final AuditLog auditLog;
 
-    PackingActs(Shipments shipments, ShipmentStore store, Packers packers, WorkOrders workOrders, ActLog actLog) {
+    PackingActs(Shipments shipments, ShipmentStore store, Packers packers, WorkOrders workOrders, AuditLog auditLog) {
         this.shipments = shipments;
         this.store = store;
         this.packers = packers;
         this.workOrders = workOrders;
-        this.actLog = actLog;
+        this.auditLog = auditLog;
     }
 
     /** Another carton for a package. */
@@ -145,6 +145,6 @@ public class PackingActs {
     }
 
     private void log(String signIn, String act, long shipmentId, String detail) {
-        actLog.write(signIn, act, "Shipment " + shipmentId, detail);
+        auditLog.write(signIn, act, "Shipment " + shipmentId, detail);
     }
 }

@@ -8,7 +8,7 @@ record PostalAreaRow(String code, double latitude, double longitude) {
 
     static PostalAreaRow of(PostalArea area) {
         return new PostalAreaRow(
-                area.code(), area.centre().latitude(), area.centre().longitude());
+                area.code(), area.center().latitude(), area.center().longitude());
     }
 
     PostalArea area() {

@@ -4,7 +4,7 @@ import java.math.BigDecimal;
 import nobrec.core.address.GeoPoint;
 
 /** A row of table postal_code. */
-record PostalCodeRow(String code, String town, String state, BigDecimal latitude, BigDecimal longitude) {
+record PostalCodeRow(String code, String city, String state, BigDecimal latitude, BigDecimal longitude) {
 
     GeoPoint point() {
         return new GeoPoint(latitude.doubleValue(), longitude.doubleValue());

@@ -10,7 +10,7 @@ import nobrec.core.address.PostalAddress;
 import nobrec.core.address.PostalArea;
 import org.springframework.stereotype.Service;
 
-/** Postal codes with their towns, and the 3-digit areas they make up. */
+/** Postal codes with their cities, and the 3-digit areas they make up. */
 @Service
 public class PostalReference {
 

@@ -67,7 +67,7 @@ class PostalReferenceLoader implements ApplicationRunner {
                 CsvReader<NamedCsvRecord> csv = CsvReader.builder().ofNamedCsvRecord(reader)) {
             csv.forEach(row -> rows.add(new PostalCodeRow(
                     row.getField("code"),
-                    row.getField("town"),
+                    row.getField("city"),
                     row.getField("state"),
                     new BigDecimal(row.getField("latitude")),
                     new BigDecimal(row.getField("longitude")))));

@@ -26,7 +26,7 @@ import org.springframework.stereotype.Component;
 class RepeatedLines extends TurboFilter {
 
     private static final long WINDOW_NANOS = Duration.ofMinutes(1).toNanos();
-    private static final int MOST_LINES = 500;
+    private static final int MAX_LINES = 500;
 
     private static final class Seen {
         private final long since;
@@ -42,7 +42,7 @@ class RepeatedLines extends TurboFilter {
     private final Map<String, Seen> lines = new LinkedHashMap<>() {
         @Override
         protected boolean removeEldestEntry(Map.Entry<String, Seen> eldest) {
-            return size() > MOST_LINES;
+            return size() > MAX_LINES;
         }
     };
 

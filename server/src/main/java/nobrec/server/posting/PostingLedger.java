@@ -2,7 +2,7 @@ package nobrec.server.posting;
 
 import java.time.Duration;
 import java.util.List;
-import nobrec.server.actlog.ActLog;
+import nobrec.server.audit.AuditLog;
 import nobrec.server.platform.outbox.Outbox;
 import nobrec.server.platform.outbox.OutboxEntry;
 import nobrec.server.platform.outbox.OutboxState;
@@ -17,11 +17,11 @@ public class PostingLedger {
     private static final Duration LONG = Duration.ofMinutes(1);
 
     private final Outbox outbox;
-    private final ActLog actLog;
+    private final AuditLog auditLog;
 
-    PostingLedger(Outbox outbox, ActLog actLog) {
+    PostingLedger(Outbox outbox, AuditLog auditLog) {
         this.outbox = outbox;
-        this.actLog = actLog;
+        this.auditLog = auditLog;
     }
 
     /** Newest first. */
@@ -42,7 +42,7 @@ public class PostingLedger {
     @Transactional
     public void tryAgain(long id, String signIn) {
         OutboxEntry entry = outbox.tryAgain(id);
-        actLog.write(
+        auditLog.write(
                 signIn,
                 "had a posting tried again",
                 "Job " + entry.subjectName(),

@@ -39,7 +39,7 @@ class Postings {
         List<NewEntry> postings = new ArrayList<>();
         postings.add(posting(shipped, shipped.job(), OutboxKind.INVOICE, invoice(shipped, tracking)));
         postings.add(posting(shipped, shipped.job(), OutboxKind.SOURCE, source(shipped, shipped.job(), tracking)));
-        shipped.jobsAlong()
+        shipped.otherJobs()
                 .forEach(job -> postings.add(posting(shipped, job, OutboxKind.SOURCE, source(shipped, job, tracking))));
         if (shipped.terms().isOurCost()) {
             postings.add(posting(shipped, shipped.job(), OutboxKind.JOURNAL, journal(shipped)));

@@ -43,7 +43,7 @@ final class PrintChecks {
                         address.person(),
                         address.street(),
                         address.street2(),
-                        address.town(),
+                        address.city(),
                         address.state(),
                         address.postalCode())
                 .collect(Collectors.joining());

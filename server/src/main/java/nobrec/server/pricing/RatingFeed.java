@@ -13,8 +13,8 @@ import nobrec.core.limit.Limits;
 import nobrec.core.rating.Offer;
 import nobrec.core.rating.Rating;
 import nobrec.core.rating.ServicePackageCost;
+import nobrec.core.service.Accessorial;
 import nobrec.core.service.Destination;
-import nobrec.core.service.Extra;
 import nobrec.core.service.Service;
 import nobrec.core.service.ShipmentToRate;
 import nobrec.core.service.ShipmentToRate.PackageToRate;
@@ -56,7 +56,7 @@ public class RatingFeed {
                         .map(each -> packageToRate(each, shipment, jobs))
                         .toList(),
                 destination(site, job),
-                shipment.extras(),
+                shipment.accessorials(),
                 jobs.goods(shipment),
                 new Receiver(
                         PhoneNumber.read(job.phone(), job.shipTo().country())
@@ -77,7 +77,7 @@ public class RatingFeed {
                 each.size(),
                 carton.kind(),
                 carton.supply(),
-                shipment.extras().contains(Extra.DECLARED_VALUE) ? jobs.valueCents(each.contents()) : 0,
+                shipment.accessorials().contains(Accessorial.DECLARED_VALUE) ? jobs.valueCents(each.contents()) : 0,
                 jobs.goodsByClass(each.contents()));
     }
 

@@ -58,7 +58,7 @@ interface ShipmentMapper {
     void updateNumber(@Param("packageId") long packageId, @Param("number") int number);
 
     @ChangesOneRow
-    void updateExtras(@Param("id") long id, @Param("extras") String extras);
+    void updateAccessorials(@Param("id") long id, @Param("accessorials") String accessorials);
 
     @ChangesOneRow
     void updateShipOn(@Param("id") long id, @Param("shipOn") LocalDate shipOn);

@@ -6,7 +6,7 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Collectors;
-import nobrec.core.service.Extra;
+import nobrec.core.service.Accessorial;
 import nobrec.core.shipment.Shipment;
 import nobrec.core.shipment.ShipmentState;
 import org.joda.money.Money;
@@ -18,7 +18,7 @@ record ShipmentRow(
         long workOrderId,
         ShipmentState state,
         String chosenService,
-        String extras,
+        String accessorials,
         LocalDate shipOn,
         String serviceCode,
         LocalDate shipDate,
@@ -40,9 +40,9 @@ record ShipmentRow(
                 workOrderId,
                 state,
                 Optional.ofNullable(chosenService),
-                Arrays.stream(extras.split(","))
+                Arrays.stream(accessorials.split(","))
                         .filter(word -> !word.isEmpty())
-                        .map(Extra::valueOf)
+                        .map(Accessorial::valueOf)
                         .collect(Collectors.toSet()),
                 Optional.ofNullable(shipOn),
                 Optional.ofNullable(startedBy),

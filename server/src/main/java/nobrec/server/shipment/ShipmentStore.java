@@ -14,7 +14,7 @@ import java.util.stream.Collectors;
 import nobrec.core.carton.Placement;
 import nobrec.core.measure.Size;
 import nobrec.core.measure.Weight;
-import nobrec.core.service.Extra;
+import nobrec.core.service.Accessorial;
 import nobrec.core.shipment.Shipment;
 import nobrec.core.shipment.ShipmentState;
 import nobrec.server.platform.LotText;
@@ -167,9 +167,10 @@ public class ShipmentStore {
     }
 
     /** The whole set. */
-    public void chooseExtras(long shipmentId, Set<Extra> extras) {
-        mapper.updateExtras(
-                shipmentId, extras.stream().map(Extra::name).sorted().collect(Collectors.joining(",")));
+    public void chooseAccessorials(long shipmentId, Set<Accessorial> accessorials) {
+        mapper.updateAccessorials(
+                shipmentId,
+                accessorials.stream().map(Accessorial::name).sorted().collect(Collectors.joining(",")));
     }
 
     public void shipOn(long shipmentId, LocalDate day) {

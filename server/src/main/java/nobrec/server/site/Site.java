@@ -14,7 +14,7 @@ public record Site(
         String code,
         String company,
         String street,
-        String town,
+        String city,
         String state,
         String postalCode,
         String country,
@@ -28,6 +28,6 @@ public record Site(
     }
 
     public PostalAddress address() {
-        return new PostalAddress(company, "", street, "", town, state, postalCode, country);
+        return new PostalAddress(company, "", street, "", city, state, postalCode, country);
     }
 }

@@ -8,7 +8,7 @@ import nobrec.core.intake.RowFault;
 import nobrec.core.limit.Limits;
 import nobrec.core.notation.DecimalMark;
 import nobrec.core.refusal.Refusal;
-import nobrec.server.actlog.ActLog;
+import nobrec.server.audit.AuditLog;
 import nobrec.server.platform.Shortened;
 import nobrec.server.workorder.WorkOrderIntake;
 import org.springframework.dao.PessimisticLockingFailureException;
@@ -26,13 +26,13 @@ public class CsvImport {
 
     private final ImportMapper mapper;
     private final WorkOrderIntake intake;
-    private final ActLog actLog;
+    private final AuditLog auditLog;
     private final Clock clock;
 
-    CsvImport(ImportMapper mapper, WorkOrderIntake intake, ActLog actLog, Clock clock) {
+    CsvImport(ImportMapper mapper, WorkOrderIntake intake, AuditLog auditLog, Clock clock) {
         this.mapper = mapper;
         this.intake = intake;
-        this.actLog = actLog;
+        this.auditLog = auditLog;
         this.clock = clock;
     }
 
@@ -66,19 +66,19 @@ public class CsvImport {
                 new NewImportRun(Shortened.to(LONGEST_NAME, fileName), layout.name(), clock.instant(), signIn);
         mapper.insert(run);
         int taken = intake.takeIn(SOURCE, run.getId(), result.orders());
-        int recognised = result.orders().size() - taken;
+        int recognized = result.orders().size() - taken;
         mapper.complete(
                 run.getId(),
                 taken,
-                recognised,
+                recognized,
                 result.faultyOrders().size(),
                 result.faults().size());
         keepFaults(run.getId(), result.faults());
-        actLog.write(
+        auditLog.write(
                 signIn,
                 "took in a file",
                 fileName,
-                taken + " new, " + recognised + " already here, "
+                taken + " new, " + recognized + " already here, "
                         + result.faultyOrders().size() + " left out");
         return run.getId();
     }
@@ -89,7 +89,7 @@ public class CsvImport {
         ImportRunRow run = mapper.byId(importId)
                 .orElseThrow(() -> Refusal.notFound("Import " + importId, "Look at the newest one on Jobs."));
         mapper.settle(importId, clock.instant(), signIn);
-        actLog.write(signIn, "was done with a file's faults", run.fileName(), run.leftOut() + " left out");
+        auditLog.write(signIn, "was done with a file's faults", run.fileName(), run.leftOut() + " left out");
     }
 
     /** Files of one source come in one after the other; whoever comes meanwhile is told, and does not wait unseen. */

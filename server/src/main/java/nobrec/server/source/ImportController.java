@@ -36,13 +36,13 @@ class ImportController {
             Instant at,
             String by,
             int taken,
-            int recognised,
+            int recognized,
             int leftOut,
             int faultsInAll,
             boolean settled,
             List<FaultView> faults) {}
 
-    record FaultView(int row, String column, String orderNumber, String value, String reason, String cure) {}
+    record FaultView(int row, String column, String orderNumber, String value, String reason, String remedy) {}
 
     record ImportResult(Optional<ImportView> run) {}
 
@@ -96,7 +96,7 @@ class ImportController {
                 run.at(),
                 accounts.displayName(run.signIn()),
                 run.taken(),
-                run.recognised(),
+                run.recognized(),
                 run.leftOut(),
                 run.faults(),
                 run.settledAt() != null,
@@ -105,6 +105,6 @@ class ImportController {
 
     private static FaultView view(RowFault fault) {
         return new FaultView(
-                fault.row(), fault.column(), fault.orderNumber(), fault.value(), fault.reason(), fault.cure());
+                fault.row(), fault.column(), fault.orderNumber(), fault.value(), fault.reason(), fault.remedy());
     }
 }

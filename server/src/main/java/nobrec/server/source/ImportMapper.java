@@ -21,7 +21,7 @@ interface ImportMapper {
     void complete(
             @Param("id") long id,
             @Param("taken") int taken,
-            @Param("recognised") int recognised,
+            @Param("recognized") int recognized,
             @Param("leftOut") int leftOut,
             @Param("faults") int faults);
 

@@ -10,7 +10,7 @@ record ImportRunRow(
         Instant at,
         String signIn,
         int taken,
-        int recognised,
+        int recognized,
         int leftOut,
         int faults,
         Instant settledAt) {}

@@ -20,7 +20,7 @@ final class Layouts {
                     Map.entry(OrderField.PERSON, "Attn"),
                     Map.entry(OrderField.STREET, "Street"),
                     Map.entry(OrderField.STREET2, "Street 2"),
-                    Map.entry(OrderField.TOWN, "City"),
+                    Map.entry(OrderField.CITY, "City"),
                     Map.entry(OrderField.STATE, "State"),
                     Map.entry(OrderField.POSTAL_CODE, "ZIP"),
                     Map.entry(OrderField.COUNTRY, "Country"),

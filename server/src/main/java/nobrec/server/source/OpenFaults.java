@@ -13,7 +13,7 @@ import org.springframework.stereotype.Service;
 public class OpenFaults {
 
     /** So many files are named at once; the oldest of more wait. */
-    private static final int MOST = 10;
+    private static final int MAX = 10;
 
     /** @param workOrders that have not come in */
     public record LeftOut(long importId, String fileName, int workOrders) {}
@@ -40,7 +40,7 @@ public class OpenFaults {
         Map<Long, List<FaultyOrder>> byFile = faulty.stream()
                 .filter(each -> !here.contains(each.orderNumber()))
                 .collect(Collectors.groupingBy(FaultyOrder::importId, LinkedHashMap::new, Collectors.toList()));
-        return byFile.values().stream().limit(MOST).map(OpenFaults::leftOut).toList();
+        return byFile.values().stream().limit(MAX).map(OpenFaults::leftOut).toList();
     }
 
     private static LeftOut leftOut(List<FaultyOrder> ofOneFile) {

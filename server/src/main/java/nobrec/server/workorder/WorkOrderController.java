@@ -29,7 +29,7 @@ class WorkOrderController {
             String number,
             String customer,
             String shipTo,
-            String town,
+            String city,
             Optional<LocalDate> promiseDate,
             String askedService,
             WorkOrderStatus status,
@@ -45,7 +45,7 @@ class WorkOrderController {
         this.settings = settings;
     }
 
-    /** @param text the beginning of a number, a purchase order or a town, or a part of a customer's name */
+    /** @param text the beginning of a number, a purchase order or a city, or a part of a customer's name */
     @GetMapping("/api/work-orders")
     @ForEveryone
     JobList list(
@@ -64,7 +64,7 @@ class WorkOrderController {
                 row.number(),
                 row.customer(),
                 row.name(),
-                row.town() + ", " + row.state(),
+                row.city() + ", " + row.state(),
                 Optional.ofNullable(row.promiseDate()),
                 row.askedService(),
                 row.status(),

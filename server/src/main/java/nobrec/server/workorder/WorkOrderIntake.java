@@ -29,7 +29,7 @@ public class WorkOrderIntake {
     private static final DateTimeFormatter MOMENT = DateTimeFormatter.ofPattern("uuuu-MM-dd HH:mm:ss.SSSSSS");
     private static final int CENTS = 2;
     private static final int GRAM_PLACES = 12;
-    private static final int MILLIMETRE_PLACES = 6;
+    private static final int MILLIMETER_PLACES = 6;
 
     private final WorkOrderMapper mapper;
     private final RowsAsJson rowsAsJson;
@@ -82,7 +82,7 @@ public class WorkOrderIntake {
                 .with("person", shipTo.person())
                 .with("street", shipTo.street())
                 .with("street2", shipTo.street2())
-                .with("town", shipTo.town())
+                .with("city", shipTo.city())
                 .with("state", shipTo.state())
                 .with("postalCode", shipTo.postalCode())
                 .with("country", shipTo.country())
@@ -112,13 +112,13 @@ public class WorkOrderIntake {
                                 .orElse(null))
                 .with(
                         "unitLength",
-                        line.unitSize().map(size -> millimetres(size.length())).orElse(null))
+                        line.unitSize().map(size -> millimeters(size.length())).orElse(null))
                 .with(
                         "unitWidth",
-                        line.unitSize().map(size -> millimetres(size.width())).orElse(null))
+                        line.unitSize().map(size -> millimeters(size.width())).orElse(null))
                 .with(
                         "unitHeight",
-                        line.unitSize().map(size -> millimetres(size.height())).orElse(null))
+                        line.unitSize().map(size -> millimeters(size.height())).orElse(null))
                 .with(
                         "unitValue",
                         line.goods()
@@ -137,8 +137,8 @@ public class WorkOrderIntake {
                 .with("lots", LotText.write(line.lots()));
     }
 
-    private static BigDecimal millimetres(Length length) {
-        return length.in(LengthUnit.MILLIMETRE, MILLIMETRE_PLACES);
+    private static BigDecimal millimeters(Length length) {
+        return length.in(LengthUnit.MILLIMETER, MILLIMETER_PLACES);
     }
 
     private static BigDecimal amount(long cents) {

@@ -10,7 +10,7 @@ record WorkOrderListRow(
         String number,
         String customer,
         String name,
-        String town,
+        String city,
         String state,
         LocalDate promiseDate,
         String askedService,

@@ -21,7 +21,7 @@ import org.springframework.transaction.annotation.Transactional;
 public class WorkOrders {
 
     /** Departures looks at the most urgent of these; more are not shown on one screen. */
-    private static final int MOST_OPEN = 500;
+    private static final int MAX_OPEN = 500;
 
     private final WorkOrderMapper mapper;
 
@@ -82,12 +82,12 @@ public class WorkOrders {
     /** Those not shipped yet, the earliest promise first, those without one last. */
     public List<OpenOrder> notShipped() {
         List<OpenOrder> promised =
-                mapper.promised(MOST_OPEN).stream().map(OpenOrderRow::order).toList();
-        if (promised.size() == MOST_OPEN) {
+                mapper.promised(MAX_OPEN).stream().map(OpenOrderRow::order).toList();
+        if (promised.size() == MAX_OPEN) {
             return promised;
         }
         List<OpenOrder> all = new ArrayList<>(promised);
-        mapper.withoutPromise(MOST_OPEN - promised.size()).forEach(row -> all.add(row.order()));
+        mapper.withoutPromise(MAX_OPEN - promised.size()).forEach(row -> all.add(row.order()));
         return all;
     }
 

@@ -9,7 +9,7 @@ import java.util.Map;
 import java.util.stream.IntStream;
 import nobrec.server.ServerTest;
 import nobrec.server.platform.outbox.OutboxWorker;
-import nobrec.standins.http.Behaviour;
+import nobrec.standins.http.Behavior;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
@@ -167,7 +167,7 @@ class SettlementTest extends ServerTest {
     @Test
     void aWaitingBookingIsSeenWithItsAgeAndCanBeAskedAboutNow() {
         JsonNode bench = weighedJob("SE-5", "Godwit Parcel");
-        standIns().behave("godwit", Behaviour.LOSE_ANSWER);
+        standIns().behave("godwit", Behavior.LOSE_ANSWER);
         ship(bench);
         clock.pass(Duration.ofSeconds(45));
         assertThat(get("/api/departures").path("stuck"))
@@ -177,7 +177,7 @@ class SettlementTest extends ServerTest {
         for (int fault = 0; fault < 8; fault++) {
             send("POST", "/api/shipments/" + bench.path("id").asLong() + "/carrier-question", "");
         }
-        standIns().behave("godwit", Behaviour.NORMAL);
+        standIns().behave("godwit", Behavior.NORMAL);
         JsonNode asked = json(send("POST", "/api/shipments/" + bench.path("id").asLong() + "/carrier-question", ""));
         assertThat(asked.path("state").asString()).isEqualTo("SHIPPED");
         assertThat(Consignments.count(standIns().httpPort(), "godwit", "SE-5")).isEqualTo(1);

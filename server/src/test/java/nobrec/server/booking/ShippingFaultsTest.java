@@ -11,7 +11,7 @@ import java.util.Map;
 import java.util.UUID;
 import nobrec.server.ServerTest;
 import nobrec.server.platform.outbox.OutboxWorker;
-import nobrec.standins.http.Behaviour;
+import nobrec.standins.http.Behavior;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
@@ -30,7 +30,7 @@ class ShippingFaultsTest extends ServerTest {
     private ShippingIntents intents;
 
     private JsonNode afterTheSweep(String job) {
-        standIns().behave("godwit", Behaviour.NORMAL);
+        standIns().behave("godwit", Behavior.NORMAL);
         clock.pass(Duration.ofMinutes(6));
         worker.run();
         return get("/api/shipments?job=" + job);
@@ -40,10 +40,10 @@ class ShippingFaultsTest extends ServerTest {
     @EnumSource(
             mode = EnumSource.Mode.EXCLUDE,
             names = {"NORMAL", "SLOW", "ANY"})
-    void isFinishedByTheSweepUnderTheSameKey(Behaviour behaviour) {
-        String job = "SF-" + behaviour;
+    void isFinishedByTheSweepUnderTheSameKey(Behavior behavior) {
+        String job = "SF-" + behavior;
         JsonNode bench = weighedJob(job, "Godwit Parcel");
-        standIns().behave("godwit", behaviour);
+        standIns().behave("godwit", behavior);
         JsonNode waiting = json(ship(bench));
         assertThat(waiting.path("state").asString()).isEqualTo("SHIPPING");
         assertThat(waiting.path("waitingFor").asString()).contains("asked again by itself");
@@ -74,12 +74,12 @@ class ShippingFaultsTest extends ServerTest {
                 "WRONG_KEY",
                 "SAME_NUMBER"
             })
-    void aLookUpThatIsNotCertainLeavesItOpen(Behaviour behaviour) {
-        String job = "SL-" + behaviour;
+    void aLookUpThatIsNotCertainLeavesItOpen(Behavior behavior) {
+        String job = "SL-" + behavior;
         JsonNode bench = weighedJob(job, "Godwit Parcel");
-        standIns().behave("godwit", Behaviour.LOSE_ANSWER);
+        standIns().behave("godwit", Behavior.LOSE_ANSWER);
         ship(bench);
-        standIns().behave("godwit", behaviour);
+        standIns().behave("godwit", behavior);
         clock.pass(Duration.ofMinutes(6));
         worker.run();
         assertThat(get("/api/shipments?job=" + job).path("state").asString()).isEqualTo("SHIPPING");
@@ -115,12 +115,12 @@ class ShippingFaultsTest extends ServerTest {
     @Test
     void aDueTimeOfAClockThatWasAheadIsDueNow() {
         JsonNode bench = weighedJob("T-26", "Godwit Parcel");
-        standIns().behave("godwit", Behaviour.FAIL);
+        standIns().behave("godwit", Behavior.FAIL);
         clock.pass(Duration.ofDays(1));
         ship(json(send(
                 "PUT", "/api/shipments/" + bench.path("id").asLong() + "/packages/1/weight", Map.of("text", "3"))));
         clock.reset();
-        standIns().behave("godwit", Behaviour.NORMAL);
+        standIns().behave("godwit", Behavior.NORMAL);
         worker.run();
         assertThat(get("/api/shipments?job=T-26").path("state").asString()).isEqualTo("SHIPPED");
     }
@@ -128,7 +128,7 @@ class ShippingFaultsTest extends ServerTest {
     @Test
     void slowIsNotTooSlowWhenTheAnswerStillComes() {
         JsonNode bench = weighedJob("T-23", "Godwit Parcel");
-        standIns().behave("godwit", Behaviour.SLOW);
+        standIns().behave("godwit", Behavior.SLOW);
         ship(bench);
         assertThat(afterTheSweep("T-23").path("state").asString()).isEqualTo("SHIPPED");
         assertThat(Consignments.count(standIns().httpPort(), "godwit", "T-23")).isEqualTo(1);
@@ -153,7 +153,7 @@ class ShippingFaultsTest extends ServerTest {
     @Test
     void pausesGrow() {
         JsonNode bench = weighedJob("T-25", "Godwit Parcel");
-        standIns().behave("godwit", Behaviour.FAIL);
+        standIns().behave("godwit", Behavior.FAIL);
         ship(bench);
         worker.run();
         assertThat(get("/api/shipments?job=T-25").path("state").asString()).isEqualTo("SHIPPING");

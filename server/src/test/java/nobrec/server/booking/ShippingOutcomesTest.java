@@ -17,7 +17,7 @@ import java.util.Optional;
 import java.util.Set;
 import nobrec.core.shipment.Shipment;
 import nobrec.core.shipment.ShipmentState;
-import nobrec.server.actlog.ActLog;
+import nobrec.server.audit.AuditLog;
 import nobrec.server.carrier.CarrierGateway;
 import nobrec.server.carrier.ServiceCatalog;
 import nobrec.server.platform.outbox.Outbox;
@@ -41,7 +41,7 @@ class ShippingOutcomesTest {
     private final FollowUps followUps = mock();
     private final WorkOrders workOrders = mock();
     private final ShippingOutcomes outcomes = new ShippingOutcomes(
-            shipments, store, outbox, workOrders, mock(ServiceCatalog.class), followUps, mock(ActLog.class));
+            shipments, store, outbox, workOrders, mock(ServiceCatalog.class), followUps, mock(AuditLog.class));
     private final OutboxEntry booking = new OutboxEntry(
             3,
             "key",

@@ -162,11 +162,11 @@ class ShippingTest extends ServerTest {
     }
 
     @Test
-    void aMissingPhoneIsMendedInPlace() {
+    void aMissingPhoneIsCorrectedInPlace() {
         JsonNode bench = weighedJob("T-9", "Dunlin Two Day");
         String address = "/api/shipments/" + bench.path("id").asLong();
-        JsonNode mended = json(send("PUT", address + "/phone", Map.of("text", "608 555 0199")));
-        assertThat(mended.path("shipTo").path("phone").asString()).isEqualTo("+16085550199");
+        JsonNode corrected = json(send("PUT", address + "/phone", Map.of("text", "608 555 0199")));
+        assertThat(corrected.path("shipTo").path("phone").asString()).isEqualTo("+16085550199");
         JsonNode moved = json(send(
                 "PUT",
                 address + "/ship-to",
@@ -179,7 +179,7 @@ class ShippingTest extends ServerTest {
                         "1 Road",
                         "street2",
                         "",
-                        "town",
+                        "city",
                         "Seattle",
                         "state",
                         "WA",

@@ -64,7 +64,7 @@ class MalformedRequestsTest extends ServerTest {
         JsonNode said = json(result);
         assertThat(said.path("thing").asString()).as(what).isNotBlank();
         assertThat(said.path("detail").asString()).as(what).isNotBlank();
-        assertThat(said.path("cure").asString()).as(what).isNotBlank();
+        assertThat(said.path("remedy").asString()).as(what).isNotBlank();
     }
 
     /** A good value for a field, so that one other is the wrong one. */

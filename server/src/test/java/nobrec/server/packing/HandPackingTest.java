@@ -74,7 +74,7 @@ class HandPackingTest extends ServerTest {
     }
 
     @Test
-    void thePlanHasAPlaceForEachPieceAndLotsGoAlong() {
+    void thePlanHasAPlaceForEachPieceAndLotsGoWithIt() {
         JsonNode bench = open("T-70", 6);
         int placed = 0;
         for (JsonNode layer : packageAt(bench, 0).path("layers")) {
@@ -88,7 +88,7 @@ class HandPackingTest extends ServerTest {
     }
 
     @Test
-    void whatIsMovedStaysAndTheRestIsPlannedAnew() {
+    void whatIsMovedStaysAndTheRestIsPlannedAgain() {
         JsonNode bench = open("T-71", 6);
         bench = act(bench, "POST", "/packages", Map.of("text", "C1"));
         assertThat(bench.path("checks").toString()).contains("Package 2 is empty.");
@@ -97,10 +97,10 @@ class HandPackingTest extends ServerTest {
         assertThat(packageAt(bench, 1).path("layers").get(0).path("pieces")).hasSize(2);
         assertThat(pieces(bench)).isEqualTo(10);
 
-        JsonNode anew = act(bench, "POST", "/plan", Map.of("all", false));
-        assertThat(packageAt(anew, 1).path("contents"))
+        JsonNode again = act(bench, "POST", "/plan", Map.of("all", false));
+        assertThat(packageAt(again, 1).path("contents"))
                 .isEqualTo(packageAt(bench, 1).path("contents"));
-        JsonNode all = act(anew, "POST", "/plan", Map.of("all", true));
+        JsonNode all = act(again, "POST", "/plan", Map.of("all", true));
         assertThat(all.path("packages")).hasSize(1);
         assertThat(pieces(all)).isEqualTo(10);
     }
@@ -145,20 +145,20 @@ class HandPackingTest extends ServerTest {
     }
 
     @Test
-    void whatStaysAndWhatCameAlongCanBeTakenBack() {
+    void whatIsHeldBackAndWhatWasCombinedCanBeTakenBack() {
         JsonNode bench = open("HP-BACK", 6);
-        open("HP-ALONG", 3);
-        bench = act(bench, "POST", "/jobs", Map.of("job", "HP-ALONG"));
+        open("HP-OTHER", 3);
+        bench = act(bench, "POST", "/jobs", Map.of("job", "HP-OTHER"));
         assertThat(pieces(bench)).isEqualTo(17);
-        bench = act(bench, "POST", "/jobs-out", Map.of("job", "HP-ALONG"));
-        assertThat(bench.path("jobsAlong")).isEmpty();
+        bench = act(bench, "POST", "/jobs-out", Map.of("job", "HP-OTHER"));
+        assertThat(bench.path("otherJobs")).isEmpty();
         assertThat(pieces(bench)).isEqualTo(10);
         long line = line(bench, 0);
         bench = act(bench, "POST", "/left-behind", Map.of("line", line, "quantity", 6));
         assertThat(pieces(bench)).isEqualTo(4);
-        assertThat(attempt(bench, "POST", "/taken-along", Map.of("line", line, "quantity", 7)))
+        assertThat(attempt(bench, "POST", "/taken-back", Map.of("line", line, "quantity", 7)))
                 .hasStatus(HttpStatus.UNPROCESSABLE_CONTENT);
-        bench = act(bench, "POST", "/taken-along", Map.of("line", line, "quantity", 6));
+        bench = act(bench, "POST", "/taken-back", Map.of("line", line, "quantity", 6));
         assertThat(pieces(bench)).isEqualTo(10);
     }
 
@@ -268,7 +268,7 @@ class HandPackingTest extends ServerTest {
         JsonNode other = open("T-76", 3);
         JsonNode bench = open("T-75", 6);
         bench = act(bench, "POST", "/jobs", Map.of("job", "T-76"));
-        assertThat(bench.path("jobsAlong").get(0).asString()).isEqualTo("T-76");
+        assertThat(bench.path("otherJobs").get(0).asString()).isEqualTo("T-76");
         assertThat(pieces(bench)).isEqualTo(17);
         assertThat(json(send("POST", "/api/shipments", Map.of("job", "T-76")))
                         .path("id")
@@ -293,19 +293,19 @@ class HandPackingTest extends ServerTest {
     }
 
     @Test
-    void extrasShipDayAndAnImplausibleWeight() {
+    void accessorialsShipDayAndAnImplausibleWeight() {
         JsonNode bench = open("T-79", 6);
         String before = chosen(bench).path("total").asString();
-        bench = act(bench, "PUT", "/extras", Map.of("extras", List.of("SIGNATURE")));
+        bench = act(bench, "PUT", "/accessorials", Map.of("accessorials", List.of("SIGNATURE")));
         assertThat(chosen(bench).path("total").asString()).isNotEqualTo(before);
-        assertThat(chosen(bench).path("lines").toString()).contains("Wanted: signature: 5.75 for the package");
+        assertThat(chosen(bench).path("lines").toString()).contains("Needed: signature: 5.75 for the package");
         bench = act(
                 bench, "PUT", "/ship-day", Map.of("day", bench.path("tomorrow").asString()));
         assertThat(chosen(bench).path("departure").asString())
                 .isEqualTo(bench.path("tomorrow").asString());
         bench = act(bench, "PUT", "/packages/1/weight", Map.of("text", "14.4"));
         assertThat(bench.path("checks").toString()).contains("1 × PN-150 missing would explain it.");
-        assertThat(attempt(bench, "PUT", "/extras", Map.of("extras", List.of("A_WAVE")))
+        assertThat(attempt(bench, "PUT", "/accessorials", Map.of("accessorials", List.of("A_WAVE")))
                         .getResponse()
                         .getStatus())
                 .isEqualTo(400);

@@ -23,8 +23,8 @@ class PostalReferenceTest extends ServerTest {
         "85701, Tucson, AZ",
         "61101-4402, Rockford, IL"
     })
-    void codeTownAndStateAgree(String code, String town, String state) {
-        assertThat(postal.check(new PostalAddress("Works", "", "1 Road", "", town, state, code, "US")))
+    void codeCityAndStateAgree(String code, String city, String state) {
+        assertThat(postal.check(new PostalAddress("Works", "", "1 Road", "", city, state, code, "US")))
                 .isEmpty();
     }
 
@@ -32,8 +32,8 @@ class PostalReferenceTest extends ServerTest {
     void areasLieWhereTheyShould() {
         double miles = postal.areaOf("61101")
                 .orElseThrow()
-                .centre()
-                .milesTo(postal.areaOf("60601").orElseThrow().centre());
+                .center()
+                .milesTo(postal.areaOf("60601").orElseThrow().center());
         assertThat(miles).isBetween(60.0, 100.0);
         assertThat(postal.areaOf("00000")).isEmpty();
         assertThat(postal.areaOf("")).isEmpty();

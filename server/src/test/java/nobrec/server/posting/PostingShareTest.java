@@ -9,7 +9,7 @@ import java.util.concurrent.CompletableFuture;
 import java.util.stream.Stream;
 import nobrec.server.ServerTest;
 import nobrec.server.platform.outbox.OutboxWorker;
-import nobrec.standins.http.Behaviour;
+import nobrec.standins.http.Behavior;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
 import tools.jackson.databind.JsonNode;
@@ -22,12 +22,12 @@ class PostingShareTest extends ServerTest {
 
     @Test
     void workersAtTheSameMomentTakeEachPostingOnce() {
-        standIns().behave("orderdesk", Behaviour.FAIL);
+        standIns().behave("orderdesk", Behavior.FAIL);
         List<String> jobs = List.of("T-34", "T-35", "T-36");
         jobs.forEach(job -> ship(weighedJob(job, "Plover Ground")));
         await().untilAsserted(() -> assertThat(jobs)
                 .allMatch(job -> !source(job).path("answer").asString().isEmpty()));
-        standIns().behave("orderdesk", Behaviour.NORMAL);
+        standIns().behave("orderdesk", Behavior.NORMAL);
         await().pollDelay(Duration.ofSeconds(5)).atMost(Duration.ofSeconds(30)).untilAsserted(() -> {
             clock.pass(Duration.ofMinutes(6));
             Stream.generate(() -> CompletableFuture.runAsync(worker::run))

@@ -11,7 +11,7 @@ import java.net.http.HttpResponse;
 import java.time.Duration;
 import nobrec.server.ServerTest;
 import nobrec.server.platform.outbox.OutboxWorker;
-import nobrec.standins.http.Behaviour;
+import nobrec.standins.http.Behavior;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -83,16 +83,16 @@ class PostingTest extends ServerTest {
     /** The books are out of order, or do the work and lose the answer: it is tried again and written once. */
     @ParameterizedTest
     @CsvSource({"FAIL, T-41", "LOSE_ANSWER, T-42", "LATE, T-43"})
-    void isTriedAgainWithGrowingPausesAndWrittenOnce(Behaviour behaviour, String job) throws Exception {
+    void isTriedAgainWithGrowingPausesAndWrittenOnce(Behavior behavior, String job) throws Exception {
         JsonNode bench = weighedJob(job, "Plover Ground");
-        standIns().behave("books", behaviour);
+        standIns().behave("books", behavior);
         ship(bench);
         await().untilAsserted(() -> {
             assertThat(posting(job, "INVOICE").path("answer").asString()).isNotEmpty();
             assertThat(posting(job, "JOURNAL").path("answer").asString()).isNotEmpty();
         });
         assertThat(posting(job, "INVOICE").path("state").asString()).isEqualTo("WAITING");
-        standIns().behave("books", Behaviour.NORMAL);
+        standIns().behave("books", Behavior.NORMAL);
         await().pollInterval(Duration.ofSeconds(1))
                 .atMost(Duration.ofSeconds(30))
                 .untilAsserted(() -> {

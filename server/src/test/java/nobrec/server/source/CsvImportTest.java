@@ -40,7 +40,7 @@ class CsvImportTest extends ServerTest {
     @Test
     void theDemosFileGoesInOnceWithTheTwoFaultyOrdersNamed() {
         JsonNode first = run(drop("orders-tuesday.csv", demoFile("orders-tuesday.csv")));
-        assertThat(first.path("taken").asInt() + first.path("recognised").asInt())
+        assertThat(first.path("taken").asInt() + first.path("recognized").asInt())
                 .isEqualTo(10);
         assertThat(first.path("leftOut").asInt()).isEqualTo(2);
         List<String> faults = new ArrayList<>();
@@ -51,7 +51,7 @@ class CsvImportTest extends ServerTest {
         assertThat(faults).containsExactly("8 Promise 12/32/2026", "13 Qty 1o");
         JsonNode second = run(drop("orders-tuesday.csv", demoFile("orders-tuesday.csv")));
         assertThat(second.path("taken").asInt()).isZero();
-        assertThat(second.path("recognised").asInt()).isEqualTo(10);
+        assertThat(second.path("recognized").asInt()).isEqualTo(10);
     }
 
     /** The second of two at one moment is told at once, and nothing of it is half in. */
@@ -118,7 +118,7 @@ class CsvImportTest extends ServerTest {
     }
 
     @Test
-    void whatIsNoFileOfWorkOrdersIsRefusedWithTheCure() {
+    void whatIsNoFileOfWorkOrdersIsRefusedWithTheRemedy() {
         MvcTestResult other = drop("other.csv", file(StandardCharsets.UTF_8, "Name,Order No", "x,1"));
         assertThat(other).hasStatus(HttpStatus.UNPROCESSABLE_CONTENT);
         assertThat(json(other).path("detail").asString()).contains("lacks the columns Customer, Cust PO");

@@ -134,8 +134,8 @@ public final class CarrierStandIn implements StandIn {
         consignment.put("reference", order.path("reference").asString());
         consignment.put("receiver", order.path("to").path("name").asString());
         consignment.put(
-                "town",
-                order.path("to").path("town").asString() + ", "
+                "city",
+                order.path("to").path("city").asString() + ", "
                         + order.path("to").path("state").asString() + " "
                         + order.path("to").path("postalCode").asString());
         consignment.put("packages", packages);

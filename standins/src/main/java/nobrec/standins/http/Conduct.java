@@ -4,37 +4,37 @@ import java.io.IOException;
 import java.util.Map;
 import java.util.concurrent.ThreadLocalRandom;
 
-/** Carries out a stand-in's chosen behaviour around the work it is asked for. */
+/** Carries out a stand-in's chosen behavior around the work it is asked for. */
 public final class Conduct {
 
     private static final long SLOW_MILLIS = 1_500;
     private static final long LATE_MILLIS = 8_000;
     private static final long DELIVERY_MILLIS = 2_000;
 
-    private volatile Behaviour behaviour = Behaviour.NORMAL;
+    private volatile Behavior behavior = Behavior.NORMAL;
 
-    public Behaviour get() {
-        return behaviour;
+    public Behavior get() {
+        return behavior;
     }
 
-    public void set(Behaviour chosen) {
-        behaviour = chosen;
+    public void set(Behavior chosen) {
+        behavior = chosen;
     }
 
-    /** Adds the address to which a stand-in's page sends the behaviour chosen. */
+    /** Adds the address to which a stand-in's page sends the behavior chosen. */
     public void mount(WebServer web, String path) {
-        web.post(path + "/behaviour", exchange -> {
-            set(Behaviour.valueOf(exchange.form().get("behaviour")));
+        web.post(path + "/behavior", exchange -> {
+            set(Behavior.valueOf(exchange.form().get("behavior")));
             exchange.redirect(path);
         });
     }
 
     /** The handler, wrapped so that it behaves as told at the moment of the call. */
     public WebServer.Handler around(WebServer.Handler work) {
-        return exchange -> carryOut(behaviour == Behaviour.ANY ? anyOfThem() : behaviour, work, exchange);
+        return exchange -> carryOut(behavior == Behavior.ANY ? anyOfThem() : behavior, work, exchange);
     }
 
-    private void carryOut(Behaviour now, WebServer.Handler work, Exchange exchange) throws IOException {
+    private void carryOut(Behavior now, WebServer.Handler work, Exchange exchange) throws IOException {
         switch (now) {
             case FAIL -> exchange.json(503, saying("Out of order, as told on the stand-in's page."));
             case SLOW -> {
@@ -88,10 +88,10 @@ public final class Conduct {
     }
 
     /** One of all, the normal one as often as the others together. */
-    private static Behaviour anyOfThem() {
-        Behaviour[] all = Behaviour.values();
+    private static Behavior anyOfThem() {
+        Behavior[] all = Behavior.values();
         int index = ThreadLocalRandom.current().nextInt(all.length * 2);
-        return index < all.length ? all[index] : Behaviour.NORMAL;
+        return index < all.length ? all[index] : Behavior.NORMAL;
     }
 
     private static void pause(long millis) throws IOException {

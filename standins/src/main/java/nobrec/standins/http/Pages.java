@@ -20,14 +20,14 @@ public final class Pages {
                 .map(service -> Map.of(
                         "name", service.name(),
                         "path", service.path(),
-                        "behaviour", service.conduct().get().words()))
+                        "behavior", service.conduct().get().words()))
                 .toList();
         return render("index", "Stand-ins", Map.of("services", rows));
     }
 
     /** A page of one stand-in: its template, and the form to tell it how to behave. */
     public static String of(StandIn service, String template, Map<String, Object> content) {
-        List<Map<String, Object>> choices = Arrays.stream(Behaviour.values())
+        List<Map<String, Object>> choices = Arrays.stream(Behavior.values())
                 .map(each -> Map.<String, Object>of(
                         "value",
                         each.name(),
@@ -36,7 +36,7 @@ public final class Pages {
                         "chosen",
                         each == service.conduct().get()))
                 .toList();
-        String form = fill("behaviour", Map.of("path", service.path(), "choices", choices));
+        String form = fill("behavior", Map.of("path", service.path(), "choices", choices));
         return page(service.name(), fill(template, content) + form);
     }
 

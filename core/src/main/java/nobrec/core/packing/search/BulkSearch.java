@@ -13,15 +13,15 @@ import nobrec.core.packing.search.Packed.Choice;
 final class BulkSearch {
 
     /** Up to so many pieces, of so many kinds, every way that pays is tried; beyond that cartons are filled in turn. */
-    static final int MOST_PIECES = 500;
+    static final int MAX_PIECES = 500;
 
-    private static final int MOST_KINDS = 200;
+    private static final int MAX_KINDS = 200;
 
     /** Of so many pieces of a kind it is worth looking whether they fill a carton. */
     private static final int FULL_FROM = 20;
 
     /** No more pieces than this are laid into one carton. */
-    private static final int MOST_IN_ONE = 20_000;
+    private static final int MAX_IN_ONE = 20_000;
 
     /** So many cartons stay open while very many pieces are packed. */
     private static final int OPEN_IN_BULK = 24;
@@ -40,9 +40,9 @@ final class BulkSearch {
         this.choices = choices;
     }
 
-    static boolean isBulk(int[] wanted) {
-        return Filler.sum(wanted) > MOST_PIECES
-                || Arrays.stream(wanted).filter(count -> count > 0).count() > MOST_KINDS;
+    static boolean isBulk(int[] needed) {
+        return Filler.sum(needed) > MAX_PIECES
+                || Arrays.stream(needed).filter(count -> count > 0).count() > MAX_KINDS;
     }
 
     /**
@@ -50,9 +50,9 @@ final class BulkSearch {
      *
      * @param few plans what is left, where that is few enough
      */
-    Optional<Packed> plan(int[] wanted, Function<int[], Optional<Packed>> few) {
+    Optional<Packed> plan(int[] needed, Function<int[], Optional<Packed>> few) {
         List<Choice> packages = new ArrayList<>();
-        int[] left = wanted.clone();
+        int[] left = needed.clone();
         for (int kind = 0; kind < left.length; kind++) {
             if (left[kind] >= FULL_FROM) {
                 addFull(kind, left, packages);
@@ -74,8 +74,8 @@ final class BulkSearch {
         int pieces = 0;
         double price = NO_PRICE;
         for (int carton = 0; carton < fits.cartons().size(); carton++) {
-            int capacity = Grid.capacity(
-                    fits.kinds()[kind], fits.roomOf(carton), choices.greatestContents(carton), MOST_IN_ONE);
+            int capacity =
+                    Grid.capacity(fits.kinds()[kind], fits.roomOf(carton), choices.maximumContents(carton), MAX_IN_ONE);
             double each = capacity == 0 ? NO_PRICE : priceOfPiece(kind, carton, capacity);
             if (each < price) {
                 best = carton;
@@ -90,7 +90,7 @@ final class BulkSearch {
                 left[kind] -= pieces;
             }
         }
-        if (left[kind] > MOST_PIECES) {
+        if (left[kind] > MAX_PIECES) {
             addRestOfKind(kind, left, packages);
         }
     }
@@ -99,11 +99,11 @@ final class BulkSearch {
         choices.firstThatHolds(
                         choices.counts(kind, left[kind]),
                         CartonChoices.ANY_PRICE,
-                        (carton, wanted) -> Optional.of(Grid.fill(
+                        (carton, needed) -> Optional.of(Grid.fill(
                                         fits.kinds(),
                                         kind,
                                         fits.roomOf(carton),
-                                        choices.greatestContents(carton),
+                                        choices.maximumContents(carton),
                                         left[kind]))
                                 .filter(load -> load.pieces() == left[kind]))
                 .ifPresent(choice -> {
@@ -112,12 +112,12 @@ final class BulkSearch {
                 });
     }
 
-    private Optional<Packed> inOnePass(int[] wanted) {
-        List<OpenCartons.Kind> preferred = new OpenKinds(fits, cost, wanted).preferred();
+    private Optional<Packed> inOnePass(int[] needed) {
+        List<OpenCartons.Kind> preferred = new OpenKinds(fits, cost, needed).preferred();
         return preferred.isEmpty()
                 ? Optional.empty()
                 : Optional.ofNullable(CartonChoices.taken(new OpenCartons(fits.kinds(), effort)
-                        .inOnePass(wanted, preferred, OPEN_IN_BULK).stream()
+                        .inOnePass(needed, preferred, OPEN_IN_BULK).stream()
                                 .map(choices::of)
                                 .map(this::inSmaller)
                                 .toList()));

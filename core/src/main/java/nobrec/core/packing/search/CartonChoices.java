@@ -21,7 +21,7 @@ final class CartonChoices {
     private final Fits fits;
     private final PackageCost cost;
     private final PackingEffort effort;
-    private final Map<Wanted, Optional<Choice>> choices = new HashMap<>();
+    private final Map<Needed, Optional<Choice>> choices = new HashMap<>();
 
     CartonChoices(Fits fits, PackageCost cost, PackingEffort effort) {
         this.fits = fits;
@@ -31,7 +31,7 @@ final class CartonChoices {
 
     /** The carton in which these pieces together cost the least, if that is less than {@code limit}. */
     Optional<Choice> cheapestFor(int[] counts, long limit) {
-        Wanted key = Wanted.of(counts);
+        Needed key = Needed.of(counts);
         Optional<Choice> known = choices.get(key);
         if (known == null) {
             known = firstThatHolds(counts, limit, fits::quickly);
@@ -109,15 +109,15 @@ final class CartonChoices {
         return choices.stream().anyMatch(choice -> choice.cents() == PackageCost.NOT_TAKEN) ? null : Packed.of(choices);
     }
 
-    long greatestContents(int carton) {
+    long maximumContents(int carton) {
         CartonType type = fits.cartons().get(carton);
-        long byService = cost.greatestGross().eighthNanograms() - type.tare().eighthNanograms();
-        return Math.max(0, Math.min(byService, type.greatestContents().eighthNanograms()));
+        long byService = cost.maximumGross().eighthNanograms() - type.tare().eighthNanograms();
+        return Math.max(0, Math.min(byService, type.maximumContents().eighthNanograms()));
     }
 
     /** So many pieces of a kind in a carton, laid as a grid. */
     Choice filled(int kind, int carton, int pieces) {
-        Load load = Grid.fill(fits.kinds(), kind, fits.roomOf(carton), greatestContents(carton), pieces);
+        Load load = Grid.fill(fits.kinds(), kind, fits.roomOf(carton), maximumContents(carton), pieces);
         int[] counts = counts(kind, pieces);
         return new Choice(carton, counts, load, loaded(new Priced(carton, cents(carton, counts)), counts, load));
     }

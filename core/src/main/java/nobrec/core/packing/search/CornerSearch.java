@@ -18,11 +18,11 @@ final class CornerSearch {
         this.effort = effort;
     }
 
-    Optional<Load> all(int[] wanted, int pieces, long[] room) {
-        return fill(new Load(kinds, room), wanted.clone(), pieces, LeastPiece.of(kinds, wanted));
+    Optional<Load> all(int[] needed, int pieces, long[] room) {
+        return fill(new Load(kinds, room), needed.clone(), pieces, SmallestPiece.of(kinds, needed));
     }
 
-    private Optional<Load> fill(Load load, int[] left, int pieces, LeastPiece least) {
+    private Optional<Load> fill(Load load, int[] left, int pieces, SmallestPiece minimum) {
         if (load.pieces() == pieces) {
             return Optional.of(load);
         }
@@ -46,9 +46,9 @@ final class CornerSearch {
                         return Optional.empty();
                     }
                     Load next = load.copy();
-                    next.lay(index, corner, way, least);
+                    next.lay(index, corner, way, minimum);
                     left[index]--;
-                    Optional<Load> found = fill(next, left, pieces, least);
+                    Optional<Load> found = fill(next, left, pieces, minimum);
                     left[index]++;
                     if (found.isPresent()) {
                         return found;

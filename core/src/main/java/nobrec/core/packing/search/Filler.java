@@ -15,7 +15,7 @@ public final class Filler {
     /** A search pays only where little room is to spare: below this share of the box the orders find it. */
     private static final int SEARCH_ABOVE_PERCENT = 45;
 
-    private static final int SEARCH_MOST_PIECES = 60;
+    private static final int SEARCH_MAX_PIECES = 60;
     private static final int QUICK_MANNERS = 2;
     private static final int PERCENT = 100;
 
@@ -35,16 +35,16 @@ public final class Filler {
         this.kinds = kinds;
         this.effort = effort;
         Integer[] byVolume = order(Comparator.comparingLong(kind -> -kind.volume));
-        Integer[] byFace = order(Comparator.comparingLong(kind -> -kind.greatestFace));
+        Integer[] byFace = order(Comparator.comparingLong(kind -> -kind.maximumFace));
         Integer[] byLength = order(Comparator.comparingLong(kind -> -kind.longest));
-        Integer[] leastTurnedFirst = order(
+        Integer[] minimumTurnedFirst = order(
                 Comparator.<PieceKind>comparingInt(kind -> kind.ways.length).thenComparingLong(kind -> -kind.volume));
         this.manners = new Manner[] {
             new Manner(byFace, Rule.LOWEST),
             new Manner(byVolume, Rule.SNUGGEST),
             new Manner(byLength, Rule.LOWEST),
             new Manner(byVolume, Rule.LOWEST),
-            new Manner(leastTurnedFirst, Rule.LOWEST),
+            new Manner(minimumTurnedFirst, Rule.LOWEST),
             new Manner(byLength, Rule.SNUGGEST)
         };
     }
@@ -59,31 +59,31 @@ public final class Filler {
         return order;
     }
 
-    /** All of the wanted pieces in the box, when one of the first orders finds a way. */
-    Optional<Load> quickly(int[] wanted, long[] room, long greatestWeight) {
-        return mayHold(wanted, room, greatestWeight)
-                ? byManners(wanted, room, greatestWeight, 0, QUICK_MANNERS)
+    /** All of the needed pieces in the box, when one of the first orders finds a way. */
+    Optional<Load> quickly(int[] needed, long[] room, long maximumWeight) {
+        return mayHold(needed, room, maximumWeight)
+                ? byManners(needed, room, maximumWeight, 0, QUICK_MANNERS)
                 : Optional.empty();
     }
 
-    /** All of the wanted pieces in the box, when a way is found by the other orders or by the search. */
-    Optional<Load> thoroughly(int[] wanted, long[] room, long greatestWeight) {
-        if (!mayHold(wanted, room, greatestWeight)) {
+    /** All of the needed pieces in the box, when a way is found by the other orders or by the search. */
+    Optional<Load> thoroughly(int[] needed, long[] room, long maximumWeight) {
+        if (!mayHold(needed, room, maximumWeight)) {
             return Optional.empty();
         }
-        Optional<Load> found = byManners(wanted, room, greatestWeight, QUICK_MANNERS, manners.length);
-        long share = load(wanted) * PERCENT / PieceKind.volume(room[0], room[1], room[2]);
-        int pieces = sum(wanted);
-        if (found.isPresent() || effort.isSpent() || pieces > SEARCH_MOST_PIECES || share < SEARCH_ABOVE_PERCENT) {
+        Optional<Load> found = byManners(needed, room, maximumWeight, QUICK_MANNERS, manners.length);
+        long share = load(needed) * PERCENT / PieceKind.volume(room[0], room[1], room[2]);
+        int pieces = sum(needed);
+        if (found.isPresent() || effort.isSpent() || pieces > SEARCH_MAX_PIECES || share < SEARCH_ABOVE_PERCENT) {
             return found;
         }
-        return new CornerSearch(kinds, manners[0].order(), effort).all(wanted, pieces, room);
+        return new CornerSearch(kinds, manners[0].order(), effort).all(needed, pieces, room);
     }
 
-    private Optional<Load> byManners(int[] wanted, long[] room, long greatestWeight, int from, int to) {
-        int pieces = sum(wanted);
+    private Optional<Load> byManners(int[] needed, long[] room, long maximumWeight, int from, int to) {
+        int pieces = sum(needed);
         for (int manner = from; manner < to; manner++) {
-            Load load = greedy(wanted, pieces, room, greatestWeight, manners[manner], true);
+            Load load = greedy(needed, pieces, room, maximumWeight, manners[manner], true);
             if (load.pieces() == pieces) {
                 return Optional.of(load);
             }
@@ -94,36 +94,36 @@ public final class Filler {
         return Optional.empty();
     }
 
-    /** As many of the wanted pieces as one pass through them lays into the box, the large ones first. */
-    Load most(int[] wanted, long[] room, long greatestWeight) {
-        return greedy(wanted, sum(wanted), room, greatestWeight, manners[0], false);
+    /** As many of the needed pieces as one pass through them lays into the box, the large ones first. */
+    Load most(int[] needed, long[] room, long maximumWeight) {
+        return greedy(needed, sum(needed), room, maximumWeight, manners[0], false);
     }
 
     /** What must hold of any load, looked at before one is tried: volume, weight, and each piece for itself. */
-    boolean mayHold(int[] wanted, long[] room, long greatestWeight) {
+    boolean mayHold(int[] needed, long[] room, long maximumWeight) {
         long volume = 0;
         long weight = 0;
         for (int kind = 0; kind < kinds.length; kind++) {
-            if (wanted[kind] > 0) {
-                volume += kinds[kind].volume * wanted[kind];
-                weight += kinds[kind].weight * wanted[kind];
+            if (needed[kind] > 0) {
+                volume += kinds[kind].volume * needed[kind];
+                weight += kinds[kind].weight * needed[kind];
                 if (!kinds[kind].fitsAlone(room)) {
                     return false;
                 }
             }
         }
-        return volume <= PieceKind.volume(room[0], room[1], room[2]) && weight <= greatestWeight;
+        return volume <= PieceKind.volume(room[0], room[1], room[2]) && weight <= maximumWeight;
     }
 
     /** @param allOrNothing whether to stop at the first piece that finds no room */
     private Load greedy(
-            int[] wanted, int pieces, long[] room, long greatestWeight, Manner manner, boolean allOrNothing) {
+            int[] needed, int pieces, long[] room, long maximumWeight, Manner manner, boolean allOrNothing) {
         Load load = new Load(kinds, room);
-        LeastPiece least = LeastPiece.of(kinds, wanted);
+        SmallestPiece minimum = SmallestPiece.of(kinds, needed);
         for (int index : manner.order()) {
             PieceKind kind = kinds[index];
-            for (int left = wanted[index]; left > 0; left--) {
-                if (load.weight() + kind.weight > greatestWeight || !layBest(load, index, manner.rule(), least)) {
+            for (int left = needed[index]; left > 0; left--) {
+                if (load.weight() + kind.weight > maximumWeight || !layBest(load, index, manner.rule(), minimum)) {
                     if (allOrNothing) {
                         return load;
                     }
@@ -134,7 +134,7 @@ public final class Filler {
         return load;
     }
 
-    private boolean layBest(Load load, int index, Rule rule, LeastPiece least) {
+    private boolean layBest(Load load, int index, Rule rule, SmallestPiece minimum) {
         PieceKind kind = kinds[index];
         FreeRoom free = load.free();
         int bestCuboid = -1;
@@ -179,14 +179,14 @@ public final class Filler {
         if (bestCuboid < 0) {
             return false;
         }
-        load.lay(index, bestCuboid, bestWay, least);
+        load.lay(index, bestCuboid, bestWay, minimum);
         return true;
     }
 
-    private long load(int[] wanted) {
+    private long load(int[] needed) {
         long volume = 0;
         for (int kind = 0; kind < kinds.length; kind++) {
-            volume += kinds[kind].volume * wanted[kind];
+            volume += kinds[kind].volume * needed[kind];
         }
         return volume;
     }

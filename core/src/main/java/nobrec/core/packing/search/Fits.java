@@ -16,11 +16,11 @@ public final class Fits {
     private final List<CartonType> cartons;
     private final Filler filler;
     /** What is remembered is forgotten once so many counts are kept: a plan of very many kinds must not fill the memory. */
-    private static final int MOST_COUNTS = 500_000;
+    private static final int MAX_COUNTS = 500_000;
 
-    private final Map<Wanted, Optional<Load>> quick = new HashMap<>();
-    private final Map<Wanted, Optional<Load>> thorough = new HashMap<>();
-    private final Map<Wanted, Load> most = new HashMap<>();
+    private final Map<Needed, Optional<Load>> quick = new HashMap<>();
+    private final Map<Needed, Optional<Load>> thorough = new HashMap<>();
+    private final Map<Needed, Load> most = new HashMap<>();
 
     public Fits(PieceKind[] kinds, List<CartonType> cartons, PackingEffort effort) {
         this.kinds = kinds;
@@ -38,60 +38,60 @@ public final class Fits {
 
     private void forgetMuch() {
         long counts = (long) (quick.size() + thorough.size() + most.size()) * (kinds.length + 16);
-        if (counts > MOST_COUNTS) {
+        if (counts > MAX_COUNTS) {
             quick.clear();
             thorough.clear();
             most.clear();
         }
     }
 
-    public Optional<Load> quickly(int carton, int[] wanted) {
+    public Optional<Load> quickly(int carton, int[] needed) {
         forgetMuch();
         return quick.computeIfAbsent(
-                new Wanted(carton, wanted, 0),
-                key -> filler.quickly(key.counts(), room(cartons.get(carton)), greatestContents(carton)));
+                new Needed(carton, needed, 0),
+                key -> filler.quickly(key.counts(), room(cartons.get(carton)), maximumContents(carton)));
     }
 
-    public Optional<Load> thoroughly(int carton, int[] wanted) {
-        Optional<Load> known = quickly(carton, wanted);
+    public Optional<Load> thoroughly(int carton, int[] needed) {
+        Optional<Load> known = quickly(carton, needed);
         return known.isPresent()
                 ? known
                 : thorough.computeIfAbsent(
-                        new Wanted(carton, wanted, 0),
-                        key -> filler.thoroughly(key.counts(), room(cartons.get(carton)), greatestContents(carton)));
+                        new Needed(carton, needed, 0),
+                        key -> filler.thoroughly(key.counts(), room(cartons.get(carton)), maximumContents(carton)));
     }
 
-    private long greatestContents(int carton) {
-        return cartons.get(carton).greatestContents().eighthNanograms();
+    private long maximumContents(int carton) {
+        return cartons.get(carton).maximumContents().eighthNanograms();
     }
 
     /** The same without remembering it. */
-    Optional<Load> once(int carton, int[] wanted) {
-        return filler.quickly(wanted, room(cartons.get(carton)), greatestContents(carton));
+    Optional<Load> once(int carton, int[] needed) {
+        return filler.quickly(needed, room(cartons.get(carton)), maximumContents(carton));
     }
 
     long[] roomOf(int carton) {
         return room(cartons.get(carton));
     }
 
-    /** @param greatest weight of the contents, in eighths of a nanogram */
-    public Load most(int carton, int[] wanted, long greatest) {
+    /** @param maximum weight of the contents, in eighths of a nanogram */
+    public Load most(int carton, int[] needed, long maximum) {
         forgetMuch();
-        return most.computeIfAbsent(new Wanted(carton, wanted, greatest), key -> {
-            Load load = filler.most(key.counts(), room(cartons.get(carton)), greatest);
-            quick.putIfAbsent(new Wanted(carton, load.counts(), 0), Optional.of(load));
+        return most.computeIfAbsent(new Needed(carton, needed, maximum), key -> {
+            Load load = filler.most(key.counts(), room(cartons.get(carton)), maximum);
+            quick.putIfAbsent(new Needed(carton, load.counts(), 0), Optional.of(load));
             return load;
         });
     }
 
-    boolean mayHold(int carton, int[] wanted) {
+    boolean mayHold(int carton, int[] needed) {
         CartonType type = cartons.get(carton);
-        return filler.mayHold(wanted, room(type), type.greatestContents().eighthNanograms());
+        return filler.mayHold(needed, room(type), type.maximumContents().eighthNanograms());
     }
 
     /** Whether one piece of a kind goes in for itself. */
     boolean mayHoldOne(int carton, int kind) {
-        return kinds[kind].weight <= greatestContents(carton) && kinds[kind].fitsAlone(room(cartons.get(carton)));
+        return kinds[kind].weight <= maximumContents(carton) && kinds[kind].fitsAlone(room(cartons.get(carton)));
     }
 
     /** Carton and so many pieces of one kind. */
@@ -114,9 +114,9 @@ public final class Fits {
     private static long[] room(CartonType type) {
         Size inner = type.inner();
         return new long[] {
-            inner.length().nanometres(),
-            inner.width().nanometres(),
-            inner.height().nanometres()
+            inner.length().nanometers(),
+            inner.width().nanometers(),
+            inner.height().nanometers()
         };
     }
 }

@@ -3,8 +3,8 @@ package nobrec.core.packing.search;
 import java.util.Arrays;
 
 /**
- * The room left in a box: its greatest empty cuboids, which may overlap. Every empty place in the box lies in one of them.
- * Bounds are in nanometres, six a cuboid: x, y, z of the corner nearest to the origin, then of the farthest.
+ * The room left in a box: its largest empty cuboids, which may overlap. Every empty place in the box lies in one of them.
+ * Bounds are in nanometers, six a cuboid: x, y, z of the corner nearest to the origin, then of the farthest.
  */
 public final class FreeRoom {
 
@@ -43,7 +43,7 @@ public final class FreeRoom {
         return count;
     }
 
-    /** How much looking and laying takes, in places: the room left is cut anew, each part compared with the others. */
+    /** How much looking and laying takes, in places: the room left is cut again, each part compared with the others. */
     int work() {
         return count + count * count / COMPARED_AT_ONCE;
     }
@@ -59,7 +59,7 @@ public final class FreeRoom {
     }
 
     /** Takes a cuboid out of the room. What remains too small for the least piece is of no use and forgotten. */
-    public void take(long x0, long y0, long z0, long x1, long y1, long z1, LeastPiece least) {
+    public void take(long x0, long y0, long z0, long x1, long y1, long z1, SmallestPiece minimum) {
         int before = count;
         int kept = 0;
         int added = before;
@@ -84,19 +84,19 @@ public final class FreeRoom {
             long bz = bounds[at + 5];
             // The slots before "kept" are final and "added" lies behind all unread ones, so nothing unread is
             // overwritten.
-            added = append(3, added, ax, ay, az, x0, by, bz, least);
-            added = append(0, added, x1, ay, az, bx, by, bz, least);
-            added = append(4, added, ax, ay, az, bx, y0, bz, least);
-            added = append(1, added, ax, y1, az, bx, by, bz, least);
-            added = append(5, added, ax, ay, az, bx, by, z0, least);
-            added = append(2, added, ax, ay, z1, bx, by, bz, least);
+            added = append(3, added, ax, ay, az, x0, by, bz, minimum);
+            added = append(0, added, x1, ay, az, bx, by, bz, minimum);
+            added = append(4, added, ax, ay, az, bx, y0, bz, minimum);
+            added = append(1, added, ax, y1, az, bx, by, bz, minimum);
+            added = append(5, added, ax, ay, az, bx, by, z0, minimum);
+            added = append(2, added, ax, ay, z1, bx, by, bz, minimum);
         }
-        count = keepGreatest(kept, before, added);
+        count = keepMaximum(kept, before, added);
     }
 
     /** @param cut which of the bounds the cut made */
-    private int append(int cut, int at, long ax, long ay, long az, long bx, long by, long bz, LeastPiece least) {
-        if (least.isTooLargeFor(bx - ax, by - ay, bz - az)) {
+    private int append(int cut, int at, long ax, long ay, long az, long bx, long by, long bz, SmallestPiece minimum) {
+        if (minimum.isTooLargeFor(bx - ax, by - ay, bz - az)) {
             return at;
         }
         int start = at * BOUNDS;
@@ -115,7 +115,7 @@ public final class FreeRoom {
     }
 
     /** Moves those of the new ones that lie in no other one behind the kept ones. */
-    private int keepGreatest(int kept, int from, int to) {
+    private int keepMaximum(int kept, int from, int to) {
         int end = kept;
         for (int each = from; each < to; each++) {
             if (!liesInAnother(each, 0, end) && !liesInAnother(each, each + 1, to)) {

@@ -21,12 +21,12 @@ final class Grid {
     }
 
     /** How many of a kind go into a carton so, {@code most} at the most. */
-    static int capacity(PieceKind kind, long[] room, long greatest, int most) {
-        return (int) new Grid(0, kind, Optional.empty(), byWeight(kind, greatest, most)).filled(room);
+    static int capacity(PieceKind kind, long[] room, long maximum, int most) {
+        return (int) new Grid(0, kind, Optional.empty(), byWeight(kind, maximum, most)).filled(room);
     }
 
-    private static long byWeight(PieceKind kind, long greatest, int most) {
-        return kind.weight == 0 ? most : Math.min(most, greatest / kind.weight);
+    private static long byWeight(PieceKind kind, long maximum, int most) {
+        return kind.weight == 0 ? most : Math.min(most, maximum / kind.weight);
     }
 
     private long filled(long[] room) {
@@ -37,9 +37,9 @@ final class Grid {
     }
 
     /** As many of a kind as go into a carton so, {@code most} at the most. */
-    static Load fill(PieceKind[] kinds, int index, long[] room, long greatest, int most) {
+    static Load fill(PieceKind[] kinds, int index, long[] room, long maximum, int most) {
         Load load = new Load(kinds, room);
-        new Grid(index, kinds[index], Optional.of(load), byWeight(kinds[index], greatest, most)).filled(room);
+        new Grid(index, kinds[index], Optional.of(load), byWeight(kinds[index], maximum, most)).filled(room);
         return load;
     }
 

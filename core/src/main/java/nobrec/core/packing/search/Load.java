@@ -107,13 +107,13 @@ public final class Load {
     }
 
     /** Lays a piece into the corner of a free cuboid that {@link #takes} it. */
-    void lay(int kindIndex, int cuboid, long[] way, LeastPiece least) {
+    void lay(int kindIndex, int cuboid, long[] way, SmallestPiece minimum) {
         long x = free.bound(cuboid, 0);
         long y = free.bound(cuboid, 1);
         long z = free.bound(cuboid, 2);
         layAt(kindIndex, x, y, z, way);
         long top = kinds[kindIndex].nothingOnTop ? room[2] : z + way[2];
-        free.take(x, y, z, x + way[0], y + way[1], top, least);
+        free.take(x, y, z, x + way[0], y + way[1], top, minimum);
     }
 
     /** Lays a piece at a place known to be free; the free room is not kept up to date. */

@@ -74,12 +74,12 @@ final class OpenCartons {
      * A kind of carton.
      *
      * @param carton which one
-     * @param greatest weight of its contents
+     * @param maximum weight of its contents
      */
-    record Kind(int carton, long[] room, long greatest) {
+    record Kind(int carton, long[] room, long maximum) {
 
         boolean takes(PieceKind kind) {
-            return kind.weight <= greatest && kind.fitsAlone(room);
+            return kind.weight <= maximum && kind.fitsAlone(room);
         }
     }
 
@@ -89,14 +89,14 @@ final class OpenCartons {
     /**
      * The fewest cartons found.
      *
-     * @param wanted pieces of each kind, each of which one of the cartons takes
+     * @param needed pieces of each kind, each of which one of the cartons takes
      * @param preferred a carton is opened of the first of these that takes the piece
      */
-    List<Open> fewest(int[] wanted, List<Kind> preferred) {
-        List<Manner> manners = manners(wanted, preferred.get(0));
+    List<Open> fewest(int[] needed, List<Kind> preferred) {
+        List<Manner> manners = manners(needed, preferred.get(0));
         List<Open> best = List.of();
         for (Manner manner : manners) {
-            List<Open> cartons = fill(wanted, preferred, manner, Integer.MAX_VALUE);
+            List<Open> cartons = fill(needed, preferred, manner, Integer.MAX_VALUE);
             if (best.isEmpty() || cartons.size() < best.size()) {
                 best = cartons;
             }
@@ -108,14 +108,14 @@ final class OpenCartons {
     }
 
     /** Where weight needs more cartons than room does, the heavy ones come first. */
-    private List<Manner> manners(int[] wanted, Kind carton) {
+    private List<Manner> manners(int[] needed, Kind carton) {
         double volume = 0;
         double weight = 0;
         for (int kind = 0; kind < kinds.length; kind++) {
-            volume += (double) kinds[kind].volume * wanted[kind];
-            weight += (double) kinds[kind].weight * wanted[kind];
+            volume += (double) kinds[kind].volume * needed[kind];
+            weight += (double) kinds[kind].weight * needed[kind];
         }
-        if (weight / carton.greatest <= FULL_SHARE * volume / volume(carton)) {
+        if (weight / carton.maximum <= FULL_SHARE * volume / volume(carton)) {
             return byRoom;
         }
         return List.of(
@@ -129,19 +129,19 @@ final class OpenCartons {
     }
 
     /** One pass, of which only the cartons opened last stay open: what it takes grows with the pieces alone. */
-    List<Open> inOnePass(int[] wanted, List<Kind> preferred, int open) {
-        return fill(wanted, preferred, byRoom.get(0), open);
+    List<Open> inOnePass(int[] needed, List<Kind> preferred, int open) {
+        return fill(needed, preferred, byRoom.get(0), open);
     }
 
-    private List<Open> fill(int[] wanted, List<Kind> preferred, Manner manner, int most) {
+    private List<Open> fill(int[] needed, List<Kind> preferred, Manner manner, int most) {
         List<Open> cartons = new ArrayList<>();
-        LeastPiece least = LeastPiece.of(kinds, wanted);
+        SmallestPiece minimum = SmallestPiece.of(kinds, needed);
         // What the first kind of carton does not take comes first: the others then fill up what was opened for it.
         for (boolean others : new boolean[] {false, true}) {
             for (int index : manner.order()) {
-                if (wanted[index] > 0 && preferred.get(0).takes(kinds[index]) == others) {
-                    for (int left = wanted[index]; left > 0; left--) {
-                        lay(index, cartons, preferred, manner, most, least);
+                if (needed[index] > 0 && preferred.get(0).takes(kinds[index]) == others) {
+                    for (int left = needed[index]; left > 0; left--) {
+                        lay(index, cartons, preferred, manner, most, minimum);
                     }
                 }
             }
@@ -149,11 +149,12 @@ final class OpenCartons {
         return cartons;
     }
 
-    private void lay(int index, List<Open> cartons, List<Kind> preferred, Manner manner, int most, LeastPiece least) {
+    private void lay(
+            int index, List<Open> cartons, List<Kind> preferred, Manner manner, int most, SmallestPiece minimum) {
         Seat seat = new Seat(manner.place());
         for (int each = Math.max(0, cartons.size() - most); each < cartons.size(); each++) {
             Open open = cartons.get(each);
-            seat.look(open.load, kinds[index], open.kind.greatest);
+            seat.look(open.load, kinds[index], open.kind.maximum);
         }
         effort.spend(seat.looked);
         if (seat.load == null) {
@@ -163,9 +164,9 @@ final class OpenCartons {
                     .orElseThrow();
             Open opened = new Open(kind, new Load(kinds, kind.room));
             cartons.add(opened);
-            opened.load.lay(index, 0, firstWay(kinds[index], kind.room, manner.first()), least);
+            opened.load.lay(index, 0, firstWay(kinds[index], kind.room, manner.first()), minimum);
         } else {
-            seat.load.lay(index, seat.cuboid, seat.way, least);
+            seat.load.lay(index, seat.cuboid, seat.way, minimum);
         }
     }
 
@@ -221,14 +222,14 @@ final class OpenCartons {
             volume += open.load.volume();
             weight += open.load.weight();
         }
-        int wanted = some.size() - 1;
+        int needed = some.size() - 1;
         Kind carton = preferred.get(0);
-        if (volume > volume(carton) / PERCENT * FULL_PERCENT * wanted || weight / wanted > carton.greatest) {
+        if (volume > volume(carton) / PERCENT * FULL_PERCENT * needed || weight / needed > carton.maximum) {
             return some;
         }
         for (Manner manner : manners.subList(0, MANNERS_AGAIN)) {
             List<Open> fewer = fill(counts, preferred, manner, Integer.MAX_VALUE);
-            if (fewer.size() <= wanted) {
+            if (fewer.size() <= needed) {
                 return fewer;
             }
             if (effort.isSpent()) {
@@ -242,7 +243,7 @@ final class OpenCartons {
     private static final class Seat {
 
         private final Place place;
-        private long greatest;
+        private long maximum;
         private int looked;
         private Load load;
         private int cuboid = NONE;
@@ -255,9 +256,9 @@ final class OpenCartons {
             this.place = place;
         }
 
-        void look(Load candidate, PieceKind kind, long greatestWeight) {
-            greatest = greatestWeight;
-            if (candidate.roomLeft() < kind.volume || candidate.weight() + kind.weight > greatest) {
+        void look(Load candidate, PieceKind kind, long maximumWeight) {
+            maximum = maximumWeight;
+            if (candidate.roomLeft() < kind.volume || candidate.weight() + kind.weight > maximum) {
                 return;
             }
             FreeRoom free = candidate.free();
@@ -286,7 +287,7 @@ final class OpenCartons {
             long two;
             long three;
             if (place == Place.HEAVIEST) {
-                one = greatest - candidate.weight();
+                one = maximum - candidate.weight();
                 two = Math.min(x, Math.min(y, z));
                 three = Math.max(x, Math.max(y, z));
             } else {

@@ -8,25 +8,25 @@ import nobrec.core.carton.CartonType;
 import nobrec.core.carton.PackageCost;
 import nobrec.core.measure.Weight;
 
-/** Which kinds of carton are worth filling with most of what is wanted: those that cost the least for the room they give. */
+/** Which kinds of carton are worth filling with most of what is needed: those that cost the least for the room they give. */
 final class OpenKinds {
 
     private final Fits fits;
     private final PackageCost cost;
-    private final int[] wanted;
+    private final int[] needed;
     private final long volume;
     private final long weight;
     private final List<Rated> rated;
 
-    OpenKinds(Fits fits, PackageCost cost, int[] wanted) {
+    OpenKinds(Fits fits, PackageCost cost, int[] needed) {
         this.fits = fits;
         this.cost = cost;
-        this.wanted = wanted;
+        this.needed = needed;
         long volumes = 0;
         long weights = 0;
-        for (int kind = 0; kind < wanted.length; kind++) {
-            volumes += fits.kinds()[kind].volume * wanted[kind];
-            weights += fits.kinds()[kind].weight * wanted[kind];
+        for (int kind = 0; kind < needed.length; kind++) {
+            volumes += fits.kinds()[kind].volume * needed[kind];
+            weights += fits.kinds()[kind].weight * needed[kind];
         }
         this.volume = Math.max(1, volumes);
         this.weight = weights;
@@ -66,22 +66,22 @@ final class OpenKinds {
                 .sorted(Comparator.comparingDouble(Rated::price).thenComparingInt(Rated::carton))
                 .toList();
         List<OpenCartons.Kind> kinds = byPrice.stream().map(this::kind).toList();
-        for (int kind = 0; kind < wanted.length; kind++) {
+        for (int kind = 0; kind < needed.length; kind++) {
             PieceKind piece = fits.kinds()[kind];
-            if (wanted[kind] > 0 && kinds.stream().noneMatch(each -> each.takes(piece))) {
+            if (needed[kind] > 0 && kinds.stream().noneMatch(each -> each.takes(piece))) {
                 return List.of();
             }
         }
-        long greatest = rated.stream().mapToLong(Rated::held).max().orElse(0);
+        long maximum = rated.stream().mapToLong(Rated::held).max().orElse(0);
         return byPrice.stream()
-                .filter(each -> each.held > greatest / 2)
+                .filter(each -> each.held > maximum / 2)
                 .findFirst()
                 .map(best -> first(kind(best), kinds))
                 .orElse(List.of());
     }
 
     private OpenCartons.Kind kind(Rated each) {
-        return new OpenCartons.Kind(each.carton, fits.roomOf(each.carton), greatestContents(each.carton));
+        return new OpenCartons.Kind(each.carton, fits.roomOf(each.carton), maximumContents(each.carton));
     }
 
     private static List<OpenCartons.Kind> first(OpenCartons.Kind best, List<OpenCartons.Kind> kinds) {
@@ -89,18 +89,18 @@ final class OpenKinds {
                 .toList();
     }
 
-    private long greatestContents(int carton) {
+    private long maximumContents(int carton) {
         CartonType type = fits.cartons().get(carton);
-        long byService = cost.greatestGross().eighthNanograms() - type.tare().eighthNanograms();
-        return Math.max(0, Math.min(byService, type.greatestContents().eighthNanograms()));
+        long byService = cost.maximumGross().eighthNanograms() - type.tare().eighthNanograms();
+        return Math.max(0, Math.min(byService, type.maximumContents().eighthNanograms()));
     }
 
     private Rated rate(int carton) {
         CartonType type = fits.cartons().get(carton);
         long held = 0;
-        for (int kind = 0; kind < wanted.length; kind++) {
-            if (wanted[kind] > 0 && fits.mayHoldOne(carton, kind)) {
-                held += fits.kinds()[kind].volume * wanted[kind];
+        for (int kind = 0; kind < needed.length; kind++) {
+            if (needed[kind] > 0 && fits.mayHoldOne(carton, kind)) {
+                held += fits.kinds()[kind].volume * needed[kind];
             }
         }
         return priced(carton, held, type);
@@ -111,9 +111,9 @@ final class OpenKinds {
         long[] room = fits.roomOf(carton);
         double fullVolume = PieceKind.volume(room[0], room[1], room[2]);
         double contents =
-                Math.min(fullVolume / volume * weight, type.greatestContents().eighthNanograms());
+                Math.min(fullVolume / volume * weight, type.maximumContents().eighthNanograms());
         double byService =
-                cost.greatestGross().eighthNanograms() - (double) type.tare().eighthNanograms();
+                cost.maximumGross().eighthNanograms() - (double) type.tare().eighthNanograms();
         double carried = Math.max(0, Math.min(contents, byService));
         long cents = cost.cents(type, type.outer(), type.tare().plus(new Weight((long) carried)));
         double held = weight == 0 ? fullVolume : Math.min(fullVolume, carried / weight * volume);

@@ -2,7 +2,7 @@ package nobrec.core.packing.search;
 
 import java.util.List;
 
-/** Packages that take everything wanted. */
+/** Packages that take everything needed. */
 public record Packed(List<Choice> packages, long cents) {
 
     /** A carton with its contents. */

@@ -12,7 +12,7 @@ public final class PackingEffort {
     private static final int ASK_EVERY = 64;
 
     /** However many trials are allowed: so many places for pieces are looked at in one search. */
-    private static final int MOST_PLACES = 250_000;
+    private static final int MAX_PLACES = 250_000;
 
     private static final int TRIALS_AT_LEAST = 200;
     private static final int TRIALS_A_PIECE = 16;
@@ -42,7 +42,7 @@ public final class PackingEffort {
     /** A new search begins, with the same number of trials as the one before it but no more time. */
     public void begin(int pieces) {
         left = trialsAtLeast + trialsAPiece * pieces;
-        placesLeft = MOST_PLACES;
+        placesLeft = MAX_PLACES;
         ended = outOfTime.getAsBoolean();
     }
 

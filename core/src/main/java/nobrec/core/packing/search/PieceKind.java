@@ -6,7 +6,7 @@ import java.util.Set;
 import nobrec.core.item.PackItem;
 import nobrec.core.measure.Size;
 
-/** Equal pieces as the sums need them: sides in nanometres, weight in eighths of a nanogram. */
+/** Equal pieces as the sums need them: sides in nanometers, weight in eighths of a nanogram. */
 public final class PieceKind {
 
     /** Volumes are counted in cubes of ten micrometres, or a lorry's would not fit into a long. */
@@ -22,14 +22,14 @@ public final class PieceKind {
     final long longest;
     final long shortest;
     final long middle;
-    final long greatestFace;
+    final long maximumFace;
     final boolean nothingOnTop;
 
     public PieceKind(PackItem item) {
         this.item = item;
         Size size = item.unitSize().orElseThrow();
         long[] sides = {
-            size.length().nanometres(), size.width().nanometres(), size.height().nanometres()
+            size.length().nanometers(), size.width().nanometers(), size.height().nanometers()
         };
         this.ways = ways(sides, item.handling().thisSideUp());
         this.volume = volume(sides[0], sides[1], sides[2]);
@@ -40,7 +40,7 @@ public final class PieceKind {
         this.shortest = sorted[0];
         this.middle = sorted[1];
         this.longest = sorted[2];
-        this.greatestFace = volume(sorted[1], sorted[2], VOLUME_UNIT);
+        this.maximumFace = volume(sorted[1], sorted[2], VOLUME_UNIT);
     }
 
     /** Rounded down, so that pieces which fill a box to the last bit are never refused by their volume. */

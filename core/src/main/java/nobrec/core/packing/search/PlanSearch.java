@@ -28,7 +28,7 @@ public final class PlanSearch {
     /** Up to so many pieces the best way of filling cartons in turn is followed to its end, whatever the effort. */
     private static final int FOLLOWED_TO_THE_END = 200;
 
-    private static final int MOST_PACKAGES = 400;
+    private static final int MAX_PACKAGES = 400;
     private static final long THOUSAND = 1000;
 
     private final Fits fits;
@@ -53,45 +53,45 @@ public final class PlanSearch {
     private record Way(List<Choice> packages, int[] left, long cents, long rank) {}
 
     /** The cheapest found; empty when pieces remain that no carton takes in this service. */
-    public Optional<Packed> cheapest(int[] wanted) {
-        effort.begin(Filler.sum(wanted));
-        Packed best = one(wanted);
-        if (best != null && best.cents() < 2 * cost.leastCents()) {
+    public Optional<Packed> cheapest(int[] needed) {
+        effort.begin(Filler.sum(needed));
+        Packed best = one(needed);
+        if (best != null && best.cents() < 2 * cost.minimumCents()) {
             return Optional.of(snug(best));
         }
-        OpenKinds kinds = new OpenKinds(fits, cost, wanted);
-        Packed open = allOpen(wanted, kinds);
+        OpenKinds kinds = new OpenKinds(fits, cost, needed);
+        Packed open = allOpen(needed, kinds);
         if (open != null && kinds.isOnlyOne() && open.packages().size() > FEW_PACKAGES) {
             return Optional.of(Packed.cheaper(best, open));
         }
-        effort.begin(Filler.sum(wanted));
-        if (open != null && kinds.costTheSame() && Filler.sum(wanted) <= FEW_PIECES) {
-            return Optional.of(snug(improved(wanted, Packed.cheaper(best, open))));
+        effort.begin(Filler.sum(needed));
+        if (open != null && kinds.costTheSame() && Filler.sum(needed) <= FEW_PIECES) {
+            return Optional.of(snug(improved(needed, Packed.cheaper(best, open))));
         }
-        best = Packed.cheaper(best, oneKindApart(wanted, best));
-        best = Packed.cheaper(best, inTurn(wanted, best, open != null && Filler.sum(wanted) > FOLLOWED_TO_THE_END));
+        best = Packed.cheaper(best, oneKindApart(needed, best));
+        best = Packed.cheaper(best, inTurn(needed, best, open != null && Filler.sum(needed) > FOLLOWED_TO_THE_END));
         if (best == null && open == null) {
             return Optional.empty();
         }
-        Packed improved = best == null ? null : improved(wanted, best);
+        Packed improved = best == null ? null : improved(needed, best);
         if (open != null && (best == null || open.cents() < best.cents())) {
-            effort.begin(Filler.sum(wanted));
-            improved = Packed.cheaper(improved, improved(wanted, open));
+            effort.begin(Filler.sum(needed));
+            improved = Packed.cheaper(improved, improved(needed, open));
         }
         return Optional.of(snug(improved));
     }
 
     /** Beyond so many pieces cartons are filled in turn. */
-    public static final int MOST_PIECES = BulkSearch.MOST_PIECES;
+    public static final int MAX_PIECES = BulkSearch.MAX_PIECES;
 
     /** Whether there are too many pieces, or kinds, to try every way that pays. */
-    public static boolean isBulk(int[] wanted) {
-        return BulkSearch.isBulk(wanted);
+    public static boolean isBulk(int[] needed) {
+        return BulkSearch.isBulk(needed);
     }
 
     /** The plan for very many pieces. */
-    public Optional<Packed> inBulk(int[] wanted) {
-        return bulk.plan(wanted, this::cheapest);
+    public Optional<Packed> inBulk(int[] needed) {
+        return bulk.plan(needed, this::cheapest);
     }
 
     /** Whether some carton takes such a piece in this service. */
@@ -99,12 +99,12 @@ public final class PlanSearch {
         return bulk.takes(kind);
     }
 
-    private Packed improved(int[] wanted, Packed start) {
+    private Packed improved(int[] needed, Packed start) {
         Packed best = start;
         if (best.packages().size() > 1) {
             best = Packed.cheaper(
                     best,
-                    choices.cheaperCarton(wanted, best.cents())
+                    choices.cheaperCarton(needed, best.cents())
                             .map(choice -> Packed.of(List.of(choice)))
                             .orElse(null));
         }
@@ -112,12 +112,12 @@ public final class PlanSearch {
     }
 
     /** Cartons that all stay open, each then in the cheapest that holds what is in it; null where that is not possible. */
-    private Packed allOpen(int[] wanted, OpenKinds kinds) {
+    private Packed allOpen(int[] needed, OpenKinds kinds) {
         List<OpenCartons.Kind> preferred = kinds.preferred();
         return preferred.isEmpty()
                 ? null
                 : CartonChoices.taken(new OpenCartons(fits.kinds(), effort)
-                        .fewest(wanted, preferred).stream()
+                        .fewest(needed, preferred).stream()
                                 .map(choices::of)
                                 .map(here -> choices.cheapestFor(here.counts(), here.cents())
                                         .orElse(here))
@@ -136,22 +136,22 @@ public final class PlanSearch {
         return best == null ? CartonChoices.ANY_PRICE : best.cents();
     }
 
-    private Packed one(int[] wanted) {
-        return choices.cheapestFor(wanted, CartonChoices.ANY_PRICE)
+    private Packed one(int[] needed) {
+        return choices.cheapestFor(needed, CartonChoices.ANY_PRICE)
                 .map(choice -> Packed.of(List.of(choice)))
                 .orElse(null);
     }
 
-    private Packed oneKindApart(int[] wanted, Packed best) {
+    private Packed oneKindApart(int[] needed, Packed best) {
         Packed cheapest = best;
-        if (Arrays.stream(wanted).filter(count -> count > 0).count() < 2) {
+        if (Arrays.stream(needed).filter(count -> count > 0).count() < 2) {
             return cheapest;
         }
-        for (int kind = 0; kind < wanted.length && !effort.isSpent(); kind++) {
-            if (wanted[kind] > 0) {
-                int[] apart = new int[wanted.length];
-                apart[kind] = wanted[kind];
-                int[] rest = wanted.clone();
+        for (int kind = 0; kind < needed.length && !effort.isSpent(); kind++) {
+            if (needed[kind] > 0) {
+                int[] apart = new int[needed.length];
+                apart[kind] = needed[kind];
+                int[] rest = needed.clone();
                 rest[kind] = 0;
                 long limit = limit(cheapest);
                 Optional<Choice> here = choices.cheapestFor(apart, limit);
@@ -169,11 +169,11 @@ public final class PlanSearch {
      *
      * @param endsWithEffort whether there is another plan already and very much to pack: then no way is followed to its end
      */
-    private Packed inTurn(int[] wanted, Packed known, boolean endsWithEffort) {
+    private Packed inTurn(int[] needed, Packed known, boolean endsWithEffort) {
         Packed best = known;
-        List<Way> ways = List.of(new Way(List.of(), wanted, 0, 0));
-        for (int depth = 0; depth < MOST_PACKAGES && !ways.isEmpty(); depth++) {
-            Map<Wanted, Way> next = new LinkedHashMap<>();
+        List<Way> ways = List.of(new Way(List.of(), needed, 0, 0));
+        for (int depth = 0; depth < MAX_PACKAGES && !ways.isEmpty(); depth++) {
+            Map<Needed, Way> next = new LinkedHashMap<>();
             for (Way way : ways) {
                 if (effort.isSpent() && (endsWithEffort || best != null)) {
                     return best;
@@ -183,9 +183,9 @@ public final class PlanSearch {
                 if (rest.isPresent()) {
                     best = Packed.cheaper(best, Packed.of(with(way.packages, rest.get())));
                 }
-                for (Way longer : oneMore(way, wanted, limit(best), endsWithEffort)) {
+                for (Way longer : oneMore(way, needed, limit(best), endsWithEffort)) {
                     next.merge(
-                            Wanted.of(longer.left), longer, (one, other) -> one.cents <= other.cents() ? one : other);
+                            Needed.of(longer.left), longer, (one, other) -> one.cents <= other.cents() ? one : other);
                 }
             }
             ways = next.values().stream()
@@ -196,11 +196,11 @@ public final class PlanSearch {
         return best;
     }
 
-    private List<Way> oneMore(Way way, int[] wanted, long limit, boolean endsWithEffort) {
+    private List<Way> oneMore(Way way, int[] needed, long limit, boolean endsWithEffort) {
         List<Way> longer = new ArrayList<>();
         for (int carton = 0; carton < cartons && !(endsWithEffort && effort.isSpent()); carton++) {
-            long greatest = choices.greatestContents(carton);
-            Load load = fits.most(carton, way.left, greatest);
+            long maximum = choices.maximumContents(carton);
+            Load load = fits.most(carton, way.left, maximum);
             if (load.pieces() == 0) {
                 continue;
             }
@@ -211,27 +211,27 @@ public final class PlanSearch {
             }
             int[] left = minus(way.left, counts);
             long cents = way.cents + choice.get().cents();
-            if (Filler.sum(left) > 0 && cents + cost.leastCents() < limit) {
-                longer.add(new Way(with(way.packages, choice.get()), left, cents, rank(cents, left, wanted)));
+            if (Filler.sum(left) > 0 && cents + cost.minimumCents() < limit) {
+                longer.add(new Way(with(way.packages, choice.get()), left, cents, rank(cents, left, needed)));
             }
         }
         return longer;
     }
 
     /** What the whole would cost if the rest went as dearly as what is packed, half by volume and half by weight. */
-    private long rank(long cents, int[] left, int[] wanted) {
-        long done = THOUSAND - (share(left, wanted, true) + share(left, wanted, false)) / 2;
+    private long rank(long cents, int[] left, int[] needed) {
+        long done = THOUSAND - (share(left, needed, true) + share(left, needed, false)) / 2;
         return cents * THOUSAND / Math.max(1, done);
     }
 
-    private long share(int[] left, int[] wanted, boolean byVolume) {
+    private long share(int[] left, int[] needed, boolean byVolume) {
         long part = 0;
         long all = 0;
         for (int kind = 0; kind < left.length; kind++) {
             PieceKind each = fits.kinds()[kind];
             long measure = (byVolume ? each.volume : each.weight) / THOUSAND;
             part += measure * left[kind];
-            all += measure * wanted[kind];
+            all += measure * needed[kind];
         }
         return part * THOUSAND / Math.max(1, all);
     }

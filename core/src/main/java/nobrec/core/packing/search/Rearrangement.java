@@ -9,7 +9,7 @@ import nobrec.core.packing.search.Packed.Choice;
 final class Rearrangement {
 
     /** So often two packages are looked at for what could move between them. */
-    private static final int MOST_PAIRS = 3_000;
+    private static final int MAX_PAIRS = 3_000;
 
     private final CartonChoices choices;
     private final PackingEffort effort;
@@ -27,7 +27,7 @@ final class Rearrangement {
         while (saved && !effort.isSpent()) {
             saved = false;
             for (int from = 0; from < packages.size() && !saved; from++) {
-                for (int to = 0; to < packages.size() && !saved && !effort.isSpent() && pairs < MOST_PAIRS; to++) {
+                for (int to = 0; to < packages.size() && !saved && !effort.isSpent() && pairs < MAX_PAIRS; to++) {
                     pairs++;
                     saved = from != to && saveBetween(packages, from, to);
                 }

@@ -36,7 +36,7 @@ final class FreightRows {
     }
 
     private void discount(SheetCells cells) {
-        cells.thousandths(cells.cell(1), ParcelRows.MOST_DISCOUNT).ifPresent(thousandths -> discount = thousandths);
+        cells.thousandths(cells.cell(1), ParcelRows.MAX_DISCOUNT).ifPresent(thousandths -> discount = thousandths);
         cells.endsBefore(2);
     }
 
@@ -96,7 +96,7 @@ final class FreightRows {
     void finish(SheetCells end) {
         end.need(!from.isEmpty(), "its “from” row");
         end.need(!rates.isEmpty(), "“rate” rows");
-        end.need(head.greatest() != null, "its “greatest weight”");
+        end.need(head.maximum() != null, "its “maximum weight”");
     }
 
     FreightSheet sheet(Surcharges surcharges) {
@@ -109,7 +109,7 @@ final class FreightRows {
                 rates,
                 discount,
                 head.minimumCents(),
-                head.greatest(),
+                head.maximum(),
                 surcharges,
                 head.fuel());
     }

@@ -13,7 +13,7 @@ import nobrec.core.ratesheet.PriceTable;
 import nobrec.core.ratesheet.RateSheet;
 import nobrec.core.ratesheet.Surcharges;
 import nobrec.core.service.BillableWeight;
-import nobrec.core.service.BillableWeight.LeastBillable;
+import nobrec.core.service.BillableWeight.MinimumBillable;
 import nobrec.core.service.BillableWeight.SizeRule;
 import nobrec.core.service.PackageSide;
 
@@ -21,18 +21,18 @@ import nobrec.core.service.PackageSide;
 final class ParcelRows {
 
     /** A discount takes no more than everything. */
-    static final int MOST_DISCOUNT = 100;
+    static final int MAX_DISCOUNT = 100;
 
     /** A size step is at least such a part of a unit of length, a weight step of a unit of weight. */
     private static final int PARTS_OF_LENGTH = 64;
 
     private static final int PARTS_OF_WEIGHT = 1000;
-    private static final int MOST_VOLUME = 1_000_000_000;
+    private static final int MAX_VOLUME = 1_000_000_000;
 
     private final SheetHead head;
     private final List<PriceTable.Row> breaks = new ArrayList<>();
     private final List<Discount> discounts = new ArrayList<>();
-    private final List<LeastBillable> leastBillable = new ArrayList<>();
+    private final List<MinimumBillable> minimumBillable = new ArrayList<>();
     private List<Long> aboveCents = List.of();
     private SheetCells above;
     private Weight weightStep;
@@ -52,7 +52,7 @@ final class ParcelRows {
             case SheetWords.SIZE_STEP -> sizeStep(cells);
             case SheetWords.DIVISOR -> divisor(cells);
             case SheetWords.DISCOUNT -> discount(cells);
-            case SheetWords.LEAST_BILLABLE -> leastBillable(cells);
+            case SheetWords.MINIMUM_BILLABLE -> minimumBillable(cells);
             case SheetWords.UP_TO -> upTo(cells);
             case SheetWords.ABOVE -> above(cells);
             default -> {
@@ -75,8 +75,8 @@ final class ParcelRows {
     private void sizeStep(SheetCells cells) {
         cells.length(cells.cell(1), head.units()).ifPresent(step -> {
             Length unit = head.units().oneLength();
-            long parts = unit.nanometres() / step.nanometres();
-            if (unit.nanometres() % step.nanometres() != 0 || parts > PARTS_OF_LENGTH) {
+            long parts = unit.nanometers() / step.nanometers();
+            if (unit.nanometers() % step.nanometers() != 0 || parts > PARTS_OF_LENGTH) {
                 cells.refuse("The size step must be a unit of length or a whole part of one, not below a "
                         + PARTS_OF_LENGTH + "th.");
             }
@@ -93,7 +93,7 @@ final class ParcelRows {
     private void divisor(SheetCells cells) {
         cells.whole(1, 1, Limits.DIVISOR).ifPresent(whole -> divisor = whole);
         if (!cells.cell(2).isEmpty()) {
-            cells.whole(2, 0, MOST_VOLUME).ifPresent(volume -> fromVolume = volume);
+            cells.whole(2, 0, MAX_VOLUME).ifPresent(volume -> fromVolume = volume);
         }
         cells.endsBefore(3);
     }
@@ -107,7 +107,7 @@ final class ParcelRows {
     private void discount(SheetCells cells) {
         Optional<Weight> lightest = cells.weightOrZero(cells.cell(2), head.units());
         Optional<Weight> heaviest = cells.weight(cells.cell(3), head.units());
-        Optional<Integer> share = cells.thousandths(cells.cell(4), MOST_DISCOUNT);
+        Optional<Integer> share = cells.thousandths(cells.cell(4), MAX_DISCOUNT);
         cells.endsBefore(5);
         head.naming(cells, cells.words(1));
         if (cells.words(1).isEmpty()) {
@@ -128,7 +128,7 @@ final class ParcelRows {
         }
     }
 
-    private void leastBillable(SheetCells cells) {
+    private void minimumBillable(SheetCells cells) {
         Optional<PackageSide> side = Arrays.stream(PackageSide.values())
                 .filter(each -> each.name().equalsIgnoreCase(cells.cell(1)))
                 .findFirst();
@@ -139,7 +139,7 @@ final class ParcelRows {
         Optional<Weight> weight = cells.weight(cells.cell(3), head.units());
         cells.endsBefore(4);
         if (side.isPresent() && above.isPresent() && weight.isPresent()) {
-            leastBillable.add(new LeastBillable(side.get(), above.get(), weight.get()));
+            minimumBillable.add(new MinimumBillable(side.get(), above.get(), weight.get()));
         }
     }
 
@@ -170,9 +170,9 @@ final class ParcelRows {
         end.need(!breaks.isEmpty(), "“up to” rows");
         if (above != null && !breaks.isEmpty()) {
             Weight last = breaks.get(breaks.size() - 1).upTo();
-            if (head.greatest() == null || !head.greatest().isAbove(last)) {
+            if (head.maximum() == null || !head.maximum().isAbove(last)) {
                 above.refuse(
-                        "“above” needs a “greatest weight” above the last “up to”: no package would be priced by it.");
+                        "“above” needs a “maximum weight” above the last “up to”: no package would be priced by it.");
             }
         }
     }
@@ -188,10 +188,10 @@ final class ParcelRows {
                 head.zoning(),
                 new PriceTable(breaks),
                 aboveCents,
-                head.greatest() == null ? last : head.greatest(),
+                head.maximum() == null ? last : head.maximum(),
                 head.minimumCents(),
                 new Discounts(discounts, head.zones()),
-                leastBillable,
+                minimumBillable,
                 surcharges,
                 head.fuel());
     }

@@ -25,7 +25,7 @@ public final class RateSheetReader {
             SheetWords.SURCHARGE,
             SheetWords.REMOTE,
             SheetWords.DISCOUNT,
-            SheetWords.LEAST_BILLABLE,
+            SheetWords.MINIMUM_BILLABLE,
             SheetWords.UP_TO,
             SheetWords.RATE);
 

@@ -96,7 +96,7 @@ public final class RateSheetWriter {
                     String.valueOf(sheet.billing().sizes().divisor()),
                     String.valueOf(sheet.billing().sizes().fromVolume()));
         }
-        row(SheetWords.GREATEST, SurchargeText.write(sheet.greatest(), units));
+        row(SheetWords.MAXIMUM, SurchargeText.write(sheet.maximum(), units));
         row(SheetWords.MINIMUM, SurchargeText.money(sheet.minimumCents()));
         sheet.discounts()
                 .all()
@@ -106,9 +106,9 @@ public final class RateSheetWriter {
                         zeroOr(each.from().isZero(), SurchargeText.write(each.from(), units)),
                         SurchargeText.write(each.to(), units),
                         SurchargeText.perCent(each.thousandths())));
-        sheet.leastBillable()
+        sheet.minimumBillable()
                 .forEach(each -> row(
-                        SheetWords.LEAST_BILLABLE,
+                        SheetWords.MINIMUM_BILLABLE,
                         each.side().name().toLowerCase(Locale.ROOT),
                         SurchargeText.write(each.above(), units),
                         SurchargeText.write(each.weight(), units)));
@@ -128,7 +128,7 @@ public final class RateSheetWriter {
         head(SheetWords.FREIGHT, sheet, units);
         row(SheetWords.DISCOUNT, SurchargeText.perCent(sheet.discountThousandths()));
         row(SheetWords.MINIMUM, SurchargeText.money(sheet.minimumCents()));
-        row(SheetWords.GREATEST, SurchargeText.write(sheet.greatest(), units));
+        row(SheetWords.MAXIMUM, SurchargeText.write(sheet.maximum(), units));
         row(SheetWords.ZONES, sheet.zoning().names());
         row(
                 SheetWords.FROM,

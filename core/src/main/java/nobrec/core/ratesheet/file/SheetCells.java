@@ -21,7 +21,7 @@ import nobrec.core.notation.Reading;
 final class SheetCells {
 
     private static final int THOUSANDTHS_PLACES = 3;
-    private static final String PER_CENT = "a per cent like 16.5";
+    private static final String PER_CENT = "a percentage like 16.5";
 
     private final int row;
     private final List<String> cells;
@@ -102,7 +102,7 @@ final class SheetCells {
         return text.isEmpty() ? nothing("an amount like 8.54") : found(MoneyText.readCents(text, decimals));
     }
 
-    /** A per cent up to {@code most}, in thousandths. */
+    /** A percentage up to {@code most}, in thousandths. */
     Optional<Integer> thousandths(String text, int most) {
         String figure = text.replace("%", "").strip();
         if (figure.isEmpty()) {
@@ -118,8 +118,8 @@ final class SheetCells {
         return perCent.map(each -> each.movePointRight(THOUSANDTHS_PLACES).intValueExact());
     }
 
-    /** A whole number from {@code least} to {@code most}. */
-    Optional<Integer> whole(int index, int least, int most) {
+    /** A whole number from {@code minimum} to {@code most}. */
+    Optional<Integer> whole(int index, int minimum, int most) {
         if (cell(index).isEmpty()) {
             return nothing("a whole number");
         }
@@ -127,12 +127,12 @@ final class SheetCells {
                 found(FigureText.read(cell(index), decimals)).map(BigDecimal::stripTrailingZeros);
         boolean good = figure.isPresent()
                 && figure.get().scale() <= 0
-                && figure.get().compareTo(BigDecimal.valueOf(least)) >= 0
+                && figure.get().compareTo(BigDecimal.valueOf(minimum)) >= 0
                 && figure.get().compareTo(BigDecimal.valueOf(most)) <= 0;
         return figure.isEmpty() || good
                 ? figure.map(BigDecimal::intValueExact)
-                : refused(
-                        String.format(Locale.US, "“%s” is no whole number from %,d to %,d.", cell(index), least, most));
+                : refused(String.format(
+                        Locale.US, "“%s” is no whole number from %,d to %,d.", cell(index), minimum, most));
     }
 
     Optional<LocalDate> day(int index) {
@@ -156,13 +156,13 @@ final class SheetCells {
 
     private <T> Optional<T> found(Reading<T> reading) {
         if (reading instanceof Reading.Refused<T> refused) {
-            refuse(refused.reason() + " " + refused.cure());
+            refuse(refused.reason() + " " + refused.remedy());
         }
         return reading.found();
     }
 
-    private <T> Optional<T> nothing(String wanted) {
-        return refused("A cell is empty where " + wanted + " should be.");
+    private <T> Optional<T> nothing(String expected) {
+        return refused("A cell is empty where " + expected + " should be.");
     }
 
     private <T> Optional<T> refused(String reason) {

@@ -40,7 +40,7 @@ final class SheetHead {
     private UnitSystem units = UnitSystem.POUND_INCH;
     private boolean measuresBegan;
     private long minimumCents;
-    private Weight greatest;
+    private Weight maximum;
     private String fuel = "";
 
     boolean isFreight() {
@@ -74,8 +74,8 @@ final class SheetHead {
     }
 
     /** Null while it is not given. */
-    Weight greatest() {
-        return greatest;
+    Weight maximum() {
+        return maximum;
     }
 
     String fuel() {
@@ -95,7 +95,7 @@ final class SheetHead {
             case SheetWords.CURRENCY -> currency(cells);
             case SheetWords.UNITS -> units(cells);
             case SheetWords.MINIMUM -> cells.cents(1).ifPresent(cents -> minimumCents = cents);
-            case SheetWords.GREATEST -> cells.weight(cells.cell(1), units()).ifPresent(weight -> greatest = weight);
+            case SheetWords.MAXIMUM -> cells.weight(cells.cell(1), units()).ifPresent(weight -> maximum = weight);
             case SheetWords.FUEL -> fuel = cells.text(1, "name of a fuel index", Limits.CODE);
             case SheetWords.ZONES -> zones(cells);
             case SheetWords.ZONES_BY -> zonesBy(cells);
@@ -132,7 +132,7 @@ final class SheetHead {
         }
         switch (cells.small(1)) {
             case "lb in" -> units = UnitSystem.POUND_INCH;
-            case "kg cm" -> units = UnitSystem.KILOGRAM_CENTIMETRE;
+            case "kg cm" -> units = UnitSystem.KILOGRAM_CENTIMETER;
             default -> cells.refuse("Units are “lb in” or “kg cm”, not “" + cells.cell(1) + "”.");
         }
     }

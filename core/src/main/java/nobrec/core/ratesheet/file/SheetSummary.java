@@ -47,7 +47,7 @@ public final class SheetSummary {
                 .count();
         parts.add(count(classes, "class"));
         parts.add(count(sheet.from().size(), "weight break") + " up to "
-                + MeasureText.showPlain(sheet.greatest(), UnitSystem.POUND_INCH));
+                + MeasureText.showPlain(sheet.maximum(), UnitSystem.POUND_INCH));
         parts.add(SurchargeText.perCent(sheet.discountThousandths()) + " off");
         parts.add("at least " + SurchargeText.money(sheet.minimumCents()));
     }

@@ -12,9 +12,9 @@ final class SheetWords {
     static final String SIZE_STEP = "size step";
     static final String DIVISOR = "divisor";
     static final String MINIMUM = "minimum";
-    static final String GREATEST = "greatest weight";
+    static final String MAXIMUM = "maximum weight";
     static final String DISCOUNT = "discount";
-    static final String LEAST_BILLABLE = "least billable";
+    static final String MINIMUM_BILLABLE = "minimum billable";
     static final String FUEL = "fuel";
     static final String ZONES_BY = "zones by";
     static final String ZONE_OF = "zone of";

@@ -19,14 +19,14 @@ import nobrec.core.notation.MeasureText;
 import nobrec.core.ratesheet.Surcharge;
 import nobrec.core.ratesheet.SurchargeAmount;
 import nobrec.core.ratesheet.SurchargeCondition;
-import nobrec.core.service.Extra;
+import nobrec.core.service.Accessorial;
 import nobrec.core.service.PackageSide;
 import nobrec.core.service.PostalBeginnings;
 
 /**
  * Surcharges as a sheet writes them: code, title, condition, amount, scope, group, fuel. Conditions: {@code always},
  * {@code residence}, {@code remote area}, {@code abroad}, {@code not a box}, {@code weight above 50 lb}, {@code longest above 48
- * in}, {@code second above 30 in}, {@code girth above 105 in}, {@code declared above 100.00}, {@code wanted liftgate},
+ * in}, {@code second above 30 in}, {@code girth above 105 in}, {@code declared above 100.00}, {@code requested liftgate},
  * {@code goods dangerous}. Amounts: {@code 5.55}, {@code 0.35 per lb}, {@code 1.10 per 100 declared}, {@code 4 %}, and two of
  * them with a bar between, of which the greater is asked for.
  */
@@ -35,11 +35,11 @@ final class SurchargeText {
     private static final Pattern SIDE_ABOVE = Pattern.compile("(longest|second|girth) above (.+)");
     private static final Pattern WEIGHT_ABOVE = Pattern.compile("weight above (.+)");
     private static final Pattern DECLARED_ABOVE = Pattern.compile("declared above (.+)");
-    private static final Pattern WANTED = Pattern.compile("wanted (.+)");
+    private static final Pattern REQUESTED = Pattern.compile("requested (.+)");
     private static final Pattern GOODS = Pattern.compile("goods (.+)");
     private static final Pattern PER = Pattern.compile("(\\S+) per (.+)");
     private static final String PER_HUNDRED_DECLARED = "100 declared";
-    private static final int MOST_PER_CENT = 1000;
+    private static final int MAX_PER_CENT = 1000;
     private static final int CODE = 1;
     private static final int TITLE = 2;
     private static final int CONDITION = 3;
@@ -116,9 +116,10 @@ final class SurchargeText {
         if (declared.matches()) {
             return cells.cents(declared.group(1)).map(SurchargeCondition.DeclaredAbove::new);
         }
-        Matcher wanted = WANTED.matcher(text);
-        if (wanted.matches()) {
-            return named(cells, wanted.group(1), Extra.values(), Extra::words).map(SurchargeCondition.Wanted::new);
+        Matcher requested = REQUESTED.matcher(text);
+        if (requested.matches()) {
+            return named(cells, requested.group(1), Accessorial.values(), Accessorial::words)
+                    .map(SurchargeCondition.Requested::new);
         }
         Matcher goods = GOODS.matcher(text);
         if (goods.matches()) {
@@ -152,7 +153,7 @@ final class SurchargeText {
             return one.flatMap(left -> other.map(right -> new SurchargeAmount.GreaterOf(left, right)));
         }
         if (text.endsWith("%")) {
-            return cells.thousandths(text, MOST_PER_CENT).map(SurchargeAmount.PerCent::new);
+            return cells.thousandths(text, MAX_PER_CENT).map(SurchargeAmount.PerCent::new);
         }
         Matcher per = PER.matcher(text);
         if (per.matches()) {
@@ -180,8 +181,8 @@ final class SurchargeText {
         if (condition instanceof SurchargeCondition.DeclaredAbove above) {
             return "declared above " + money(above.cents());
         }
-        if (condition instanceof SurchargeCondition.Wanted wanted) {
-            return "wanted " + wanted.extra().words();
+        if (condition instanceof SurchargeCondition.Requested requested) {
+            return "requested " + requested.accessorial().words();
         }
         if (condition instanceof SurchargeCondition.Goods goods) {
             return "goods " + goods.goods().words();

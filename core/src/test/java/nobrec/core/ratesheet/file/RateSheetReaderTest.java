@@ -56,7 +56,7 @@ class RateSheetReaderTest {
                 "up to,2 lb,8.50,9.50|up to,2 lb,8.50,9.50,1.00|9|There are more prices than the 2 zones.",
                 "up to,2 lb,8.50,9.50|up to,2 lb,8.5x,9.50|9|“8.5x” is no figure. Write digits, like 1250.75.",
                 "zones by,distance|zone of,9,postal codes,995|6|Zone “9” is not among the zones of this sheet.",
-                "zones by,distance|zones by,distance;;surcharge,S,Sign,wanted a wave,1.00,package,,|7|“a wave” is not known here.",
+                "zones by,distance|zones by,distance;;surcharge,S,Sign,requested a wave,1.00,package,,|7|“a wave” is not known here.",
                 "zones by,distance|zones by,distance;;handling,1|7|No row of a rate sheet begins with “handling”.",
                 "2026-01-01|+99999-12-31|2|There is no such day. Write month/day/year, like 12/03/2026, or 2026-12-03.",
                 "2026-01-01|1899-01-01|2|The day lies outside the years 2000 to 2099. Check the year.",
@@ -81,7 +81,7 @@ class RateSheetReaderTest {
                 "zones by,distance|zones by,distance;;surcharge,S,Sign,always,2.00,package;;surcharge,S,Sign,always,2.00,package|8|There is a surcharge “S” already.",
                 "up to,2 lb,8.50,9.50|up to,2 lb,8.50,-9.50|9|“-9.50” is no figure. Write digits, like 1250.75.",
                 "up to,2 lb,8.50,9.50|up to,2 lb,\"8,50\",9.50|9|“8,50” has a decimal comma; figures here have a point. Write 8.50 if that is meant.",
-                "up to,2 lb,8.50,9.50|above,0.50,0.60|9|“above” needs a “greatest weight” above the last “up to”: no package would be priced by it.",
+                "up to,2 lb,8.50,9.50|above,0.50,0.60|9|“above” needs a “maximum weight” above the last “up to”: no package would be priced by it.",
                 "weight step,1 lb|# none|9|The sheet ends without its “weight step”."
             })
     void aFaultRefusesTheSheetWithRowAndReason(String good, String bad, int row, String reason) {
@@ -105,7 +105,7 @@ class RateSheetReaderTest {
                 first day,2026-01-01
                 currency,USD
                 zones by,distance
-                greatest weight,9000 lb
+                maximum weight,9000 lb
                 zones,1
                 """;
         assertThat(DemoRates.read(head + "from,100 lb,500 lb\nrate,1,70,1.00,0.90")

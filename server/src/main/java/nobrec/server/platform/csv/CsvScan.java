@@ -6,7 +6,7 @@ import nobrec.core.refusal.Refusal;
 /** Goes through a CSV text once, before anything of it is kept: quotes that do not close, rows and cells without end. */
 final class CsvScan {
 
-    private static final String QUOTE_CURE =
+    private static final String QUOTE_REMEDY =
             "Close the quote; a quote inside a quoted text is written twice. Nothing of the file was taken in.";
 
     private final String thing;
@@ -58,12 +58,12 @@ final class CsvScan {
                         || text.charAt(at + 1) == '\n'
                         || text.charAt(at + 1) == '\r';
                 if (!ends) {
-                    throw refusal("Row " + row + ": a text goes on behind its closing quote.", QUOTE_CURE);
+                    throw refusal("Row " + row + ": a text goes on behind its closing quote.", QUOTE_REMEDY);
                 }
                 return at + 1;
             }
         }
-        throw refusal("Row " + row + ": a quote is opened and never closed.", QUOTE_CURE);
+        throw refusal("Row " + row + ": a quote is opened and never closed.", QUOTE_REMEDY);
     }
 
     private void endCell(int at) {
@@ -96,7 +96,7 @@ final class CsvScan {
         return String.format(Locale.US, "%,d", number);
     }
 
-    private Refusal refusal(String reason, String cure) {
-        return Refusal.unusable(thing, reason, cure);
+    private Refusal refusal(String reason, String remedy) {
+        return Refusal.unusable(thing, reason, remedy);
     }
 }

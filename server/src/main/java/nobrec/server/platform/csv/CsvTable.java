@@ -62,13 +62,13 @@ public record CsvTable(List<List<String>> rows, char separator, String text) {
         return best;
     }
 
-    private static int count(String line, char wanted) {
+    private static int count(String line, char requested) {
         int count = 0;
         boolean quoted = false;
         for (int at = 0; at < line.length(); at++) {
             char each = line.charAt(at);
             quoted ^= each == '"';
-            if (each == wanted && !quoted) {
+            if (each == requested && !quoted) {
                 count++;
             }
         }

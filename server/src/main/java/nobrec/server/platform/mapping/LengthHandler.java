@@ -4,13 +4,13 @@ import nobrec.core.measure.Length;
 import nobrec.core.measure.LengthUnit;
 import org.apache.ibatis.type.MappedTypes;
 
-/** A length as exact millimetres: six places hold a nanometre. */
+/** A length as exact millimeters: six places hold a nanometer. */
 @MappedTypes(Length.class)
 public class LengthHandler extends DecimalHandler<Length> {
 
     public LengthHandler() {
         super(
-                length -> length.in(LengthUnit.MILLIMETRE, 6),
-                millimetres -> Length.of(millimetres, LengthUnit.MILLIMETRE));
+                length -> length.in(LengthUnit.MILLIMETER, 6),
+                millimeters -> Length.of(millimeters, LengthUnit.MILLIMETER));
     }
 }

@@ -11,7 +11,7 @@ import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 
 /**
- * Makes the records of rows by their constructors, each looked up once. Without this MyBatis looks for the constructor anew
+ * Makes the records of rows by their constructors, each looked up once. Without this MyBatis looks for the constructor again
  * for each row, and learns each time by an exception that a row's record is not public.
  */
 class RecordFactory extends DefaultObjectFactory {

@@ -10,7 +10,7 @@ public final class GrowingPause {
 
     private static final Duration FIRST = Duration.ofSeconds(2);
     static final Duration LONGEST = Duration.ofMinutes(5);
-    private static final int MOST_DOUBLINGS = 8;
+    private static final int MAX_DOUBLINGS = 8;
     private static final int PER_CENT = 100;
     private static final int SPREAD_PER_CENT = 20;
 
@@ -21,7 +21,7 @@ public final class GrowingPause {
      * @param key decides how much sooner
      */
     static Duration after(int attempts, String key) {
-        Duration pause = FIRST.multipliedBy(1L << Math.min(attempts - 1, MOST_DOUBLINGS));
+        Duration pause = FIRST.multipliedBy(1L << Math.min(attempts - 1, MAX_DOUBLINGS));
         Duration capped = pause.compareTo(LONGEST) > 0 ? LONGEST : pause;
         int sooner = Math.floorMod((key + attempts).hashCode(), SPREAD_PER_CENT);
         return capped.multipliedBy(PER_CENT - sooner).dividedBy(PER_CENT);

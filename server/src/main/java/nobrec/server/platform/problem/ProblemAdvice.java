@@ -28,7 +28,7 @@ import org.springframework.web.multipart.MultipartException;
 import org.springframework.web.servlet.ModelAndView;
 import org.springframework.web.servlet.resource.NoResourceFoundException;
 
-/** Says refusals as problem details (RFC 9457) with thing, reason (detail) and cure. */
+/** Says refusals as problem details (RFC 9457) with thing, reason (detail) and remedy. */
 @RestControllerAdvice
 @Order(Ordered.HIGHEST_PRECEDENCE)
 class ProblemAdvice {
@@ -43,7 +43,7 @@ class ProblemAdvice {
             case CONFLICT -> HttpStatus.CONFLICT;
             case OUTSIDE -> HttpStatus.BAD_GATEWAY;
         };
-        return Problems.of(status, refusal.thing(), refusal.getMessage(), refusal.cure());
+        return Problems.of(status, refusal.thing(), refusal.getMessage(), refusal.remedy());
     }
 
     @ExceptionHandler

@@ -21,9 +21,9 @@ public class ProblemWriter {
         this.json = json;
     }
 
-    public void write(HttpServletResponse response, HttpStatus status, String thing, String reason, String cure)
+    public void write(HttpServletResponse response, HttpStatus status, String thing, String reason, String remedy)
             throws IOException {
-        write(response, Problems.of(status, thing, reason, cure));
+        write(response, Problems.of(status, thing, reason, remedy));
     }
 
     public void write(HttpServletResponse response, ProblemDetail problem) throws IOException {

@@ -90,7 +90,7 @@ class SecurityTest extends ServerTest {
         spellings.forEach(name -> assertThat(signIn(name, "wrong")).hasStatus(HttpStatus.UNAUTHORIZED));
         MvcTestResult early = signIn("odette", "correct horse");
         assertThat(early).hasStatus(HttpStatus.TOO_MANY_REQUESTS).hasHeader("Retry-After", "1");
-        assertThat(json(early).path("cure").asString()).isEqualTo("Try again in 1 s.");
+        assertThat(json(early).path("remedy").asString()).isEqualTo("Try again in 1 s.");
         clock.pass(Duration.ofSeconds(1));
         assertThat(signIn("odette", "wrong")).hasStatus(HttpStatus.UNAUTHORIZED);
         assertThat(signIn("odette", "wrong")).hasStatus(HttpStatus.TOO_MANY_REQUESTS);
@@ -202,7 +202,7 @@ class SecurityTest extends ServerTest {
     void actsAreLoggedWithWhoAndWhen() {
         ship(weighedJob("T-55", "Plover Ground"));
         assertThat(database.sql(
-                                "SELECT COUNT(*) FROM act_log WHERE sign_in = 'ines' AND act = 'shipped' AND thing = 'Job T-55'")
+                                "SELECT COUNT(*) FROM audit_log WHERE sign_in = 'ines' AND act = 'shipped' AND thing = 'Job T-55'")
                         .query(Integer.class)
                         .single())
                 .isEqualTo(1);

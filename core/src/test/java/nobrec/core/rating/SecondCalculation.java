@@ -14,10 +14,10 @@ import java.util.Map;
 import java.util.Set;
 
 /**
- * Reckons a parcel shipment a second time from the words of a sheet's file, in decimals, with none of the code that is tested:
+ * Calculates a parcel shipment a second time from the words of a sheet's file, in decimals, with none of the code that is tested:
  * neither its reader nor its measures nor its sums.
  */
-final class SecondReckoning {
+final class SecondCalculation {
 
     /** A package in pounds and inches. */
     record Parcel(String pounds, int length, int width, int height, boolean box, String declared) {}
@@ -25,15 +25,15 @@ final class SecondReckoning {
     /** What leaves on the test's Tuesday for four working days is there on Monday, or on the Saturday before. */
     private static final Set<Integer> SATURDAY_ZONES = Set.of(6, 7);
 
-    /** @param wanted extras in the sheet's words */
-    record Order(List<Parcel> parcels, String postalCode, int zone, boolean residence, Set<String> wanted) {}
+    /** @param requested accessorials in the sheet's words */
+    record Order(List<Parcel> parcels, String postalCode, int zone, boolean residence, Set<String> requested) {}
 
     private final Map<String, List<List<String>>> rows = new HashMap<>();
     private final Order order;
     private final List<BigDecimal> bases = new ArrayList<>();
     private final List<BigDecimal> billed = new ArrayList<>();
 
-    private SecondReckoning(Path sheet, Order order) throws IOException {
+    private SecondCalculation(Path sheet, Order order) throws IOException {
         this.order = order;
         for (String line : Files.readAllLines(sheet)) {
             List<String> cells = Arrays.asList(line.split(",", -1));
@@ -41,9 +41,9 @@ final class SecondReckoning {
         }
     }
 
-    /** What it costs with fuel of so many per cent, in the sheet's currency. */
+    /** What it costs with fuel of so many percent, in the sheet's currency. */
     static BigDecimal total(Path sheet, Order order, String fuel) throws IOException {
-        return new SecondReckoning(sheet, order).total(new BigDecimal(fuel));
+        return new SecondCalculation(sheet, order).total(new BigDecimal(fuel));
     }
 
     private BigDecimal total(BigDecimal fuel) {
@@ -69,9 +69,9 @@ final class SecondReckoning {
                 weight = weight.max(volume.divide(number("divisor", 1), 0, RoundingMode.CEILING));
             }
         }
-        for (List<String> least : rows.getOrDefault("least billable", List.of())) {
-            if (side(each, least.get(1)).compareTo(measure(least.get(2))) > 0) {
-                weight = weight.max(measure(least.get(3)));
+        for (List<String> minimum : rows.getOrDefault("minimum billable", List.of())) {
+            if (side(each, minimum.get(1)).compareTo(measure(minimum.get(2))) > 0) {
+                weight = weight.max(measure(minimum.get(3)));
             }
         }
         return weight;
@@ -133,29 +133,29 @@ final class SecondReckoning {
             }
         }
         return all.stream()
-                .filter(each -> each.group.isEmpty() || greatest(all, each) == each)
+                .filter(each -> each.group.isEmpty() || maximum(all, each) == each)
                 .toList();
     }
 
-    /** Of those of one group for one package only the greatest is asked for, of equals the first. */
-    private static Asked greatest(List<Asked> all, Asked one) {
-        Asked greatest = null;
+    /** Of those of one group for one package only the largest is asked for, of equals the first. */
+    private static Asked maximum(List<Asked> all, Asked one) {
+        Asked maximum = null;
         for (Asked each : all) {
             if (each.parcel == one.parcel
                     && each.group.equals(one.group)
-                    && (greatest == null || each.amount.compareTo(greatest.amount) > 0)) {
-                greatest = each;
+                    && (maximum == null || each.amount.compareTo(maximum.amount) > 0)) {
+                maximum = each;
             }
         }
-        return greatest;
+        return maximum;
     }
 
     private boolean holds(String condition, Parcel each) {
-        if (condition.equals("wanted Saturday delivery") && !SATURDAY_ZONES.contains(order.zone())) {
+        if (condition.equals("requested Saturday delivery") && !SATURDAY_ZONES.contains(order.zone())) {
             return false;
         }
-        if (condition.startsWith("wanted ")) {
-            return order.wanted().contains(condition.substring("wanted ".length()));
+        if (condition.startsWith("requested ")) {
+            return order.requested().contains(condition.substring("requested ".length()));
         }
         if (condition.startsWith("goods ")) {
             return false;
@@ -176,7 +176,7 @@ final class SecondReckoning {
                         .anyMatch(order.postalCode()::startsWith);
             case "not a box" -> !each.box;
             case "always" -> true;
-            default -> throw new IllegalStateException("The second reckoning does not know “" + condition + "”.");
+            default -> throw new IllegalStateException("The second calculation does not know “" + condition + "”.");
         };
     }
 

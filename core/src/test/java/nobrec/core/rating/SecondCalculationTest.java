@@ -18,18 +18,18 @@ import nobrec.core.carton.CartonType.Supply;
 import nobrec.core.measure.LengthUnit;
 import nobrec.core.measure.Size;
 import nobrec.core.ratesheet.Tariff;
-import nobrec.core.rating.SecondReckoning.Order;
-import nobrec.core.rating.SecondReckoning.Parcel;
+import nobrec.core.rating.SecondCalculation.Order;
+import nobrec.core.rating.SecondCalculation.Parcel;
+import nobrec.core.service.Accessorial;
 import nobrec.core.service.Destination;
-import nobrec.core.service.Extra;
 import nobrec.core.service.ShipmentToRate;
 import nobrec.core.service.ShipmentToRate.PackageToRate;
 import nobrec.core.service.Zone;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
 
-/** Random shipments cost by the demo's sheets what a second reckoning finds from the words of the same files. */
-class SecondReckoningTest {
+/** Random shipments cost by the demo's sheets what a second calculation finds from the words of the same files. */
+class SecondCalculationTest {
 
     private static final List<String> PLACES = List.of("53703", "85701", "59601", "99501", "96801", "82001", "10001");
     private static final int ROUNDS = 1_500;
@@ -52,16 +52,16 @@ class SecondReckoningTest {
         for (int count = 1 + random.nextInt(3); count > 0; count--) {
             parcels.add(parcel(random));
         }
-        Set<String> wanted = EnumSet.allOf(Extra.class).stream()
-                .filter(extra -> random.nextInt(5) == 0)
-                .map(Extra::words)
+        Set<String> requested = EnumSet.allOf(Accessorial.class).stream()
+                .filter(accessorial -> random.nextInt(5) == 0)
+                .map(Accessorial::words)
                 .collect(Collectors.toSet());
         return new Order(
                 parcels,
                 PLACES.get(random.nextInt(PLACES.size())),
                 1 + random.nextInt(8),
                 random.nextBoolean(),
-                wanted);
+                requested);
     }
 
     private static ShipmentToRate shipment(Order order) {
@@ -77,15 +77,15 @@ class SecondReckoningTest {
                     new BigDecimal(each.declared()).movePointRight(2).longValueExact(),
                     List.of()));
         }
-        Set<Extra> extras = EnumSet.allOf(Extra.class).stream()
-                .filter(extra -> order.wanted().contains(extra.words()))
+        Set<Accessorial> accessorials = EnumSet.allOf(Accessorial.class).stream()
+                .filter(accessorial -> order.requested().contains(accessorial.words()))
                 .collect(Collectors.toSet());
         Destination to = new Destination(
                 "US",
                 order.postalCode(),
                 order.residence() ? PlaceKind.RESIDENCE : PlaceKind.BUSINESS,
                 Optional.of(new Zone(order.zone(), 100)));
-        return DemoRates.shipment(to, extras, packages.toArray(PackageToRate[]::new));
+        return DemoRates.shipment(to, accessorials, packages.toArray(PackageToRate[]::new));
     }
 
     @ParameterizedTest
@@ -109,7 +109,7 @@ class SecondReckoningTest {
                 priced++;
                 assertThat(BigDecimal.valueOf(offer.totalCents(), 2))
                         .as("%s", order)
-                        .isEqualByComparingTo(SecondReckoning.total(Path.of("../demo/rates", file), order, fuel));
+                        .isEqualByComparingTo(SecondCalculation.total(Path.of("../demo/rates", file), order, fuel));
             }
         }
         assertThat(priced).as("a fair share has a price").isGreaterThan(ROUNDS / 20);

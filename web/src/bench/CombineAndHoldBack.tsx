@@ -1,8 +1,8 @@
 import { TAKES_SCANS } from "../ui/scan";
 import { acts, type BenchData, type useAct } from "./useBench";
 
-/** Another job to the same place goes along; or some pieces stay for another shipment. */
-export function Along({ bench, act }: { bench: BenchData; act: ReturnType<typeof useAct> }) {
+/** Another job to the same place is combined with this one; or some pieces stay for another shipment. */
+export function CombineAndHoldBack({ bench, act }: { bench: BenchData; act: ReturnType<typeof useAct> }) {
   return (
     <div className="mt-3 space-y-2">
       <form
@@ -16,7 +16,7 @@ export function Along({ bench, act }: { bench: BenchData; act: ReturnType<typeof
         }}
       >
         <label className="flex flex-1 items-center gap-1">
-          <span className="whitespace-nowrap">Job along</span>
+          <span className="whitespace-nowrap">Combine with job</span>
           <input
             name="job"
             {...{ [TAKES_SCANS]: true }}

@@ -12,7 +12,7 @@ interface Props {
 }
 
 /** One thing that is missing, put right where it is said. */
-export function MendField({ label, keyLabel, value, placeholder, busy, keep }: Props) {
+export function CorrectionField({ label, keyLabel, value, placeholder, busy, keep }: Props) {
   const field = useRef<HTMLInputElement>(null);
   useKeys(useMemo(() => [{ key: "F7", label: keyLabel, run: () => field.current?.focus() }], [keyLabel]));
   return (

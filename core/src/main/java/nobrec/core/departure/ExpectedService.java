@@ -8,12 +8,12 @@ import nobrec.core.carton.CartonKind;
 import nobrec.core.service.Service;
 
 /** Which service a job would go by, before it is packed and can be priced. */
-public final class ForeseenService {
+public final class ExpectedService {
 
     private static final Comparator<Service> STRONGEST =
-            Comparator.comparing(service -> service.limits().greatestWeight());
+            Comparator.comparing(service -> service.limits().maximumWeight());
 
-    private ForeseenService() {}
+    private ExpectedService() {}
 
     /**
      * The one chosen by hand, else the one the record asks for, else the ground service for parcels that takes the most and

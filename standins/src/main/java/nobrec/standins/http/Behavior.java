@@ -1,7 +1,7 @@
 package nobrec.standins.http;
 
 /** How a stand-in treats its callers. */
-public enum Behaviour {
+public enum Behavior {
     NORMAL("answers at once"),
     SLOW("answers after 1.5 seconds"),
     FAIL("fails with 503 and does nothing"),
@@ -24,7 +24,7 @@ public enum Behaviour {
 
     private final String words;
 
-    Behaviour(String words) {
+    Behavior(String words) {
         this.words = words;
     }
 

@@ -1,14 +1,14 @@
 import { day } from "../ui/format";
 import { acts, type BenchData, type useAct } from "./useBench";
 
-/** What is wanted beyond plain carriage, and the day it leaves. */
-export function Wanted({ bench, act }: { bench: BenchData; act: ReturnType<typeof useAct> }) {
-  const toggle = (extra: BenchData["extras"][number]["extra"]) =>
+/** What is requested beyond plain carriage, and the day it leaves. */
+export function Options({ bench, act }: { bench: BenchData; act: ReturnType<typeof useAct> }) {
+  const toggle = (accessorial: BenchData["accessorials"][number]["accessorial"]) =>
     act.mutate(
-      acts.chooseExtras(
-        bench.extras
-          .filter((each) => (each.extra === extra ? !each.wanted : each.wanted))
-          .map((each) => each.extra),
+      acts.chooseAccessorials(
+        bench.accessorials
+          .filter((each) => (each.accessorial === accessorial ? !each.requested : each.requested))
+          .map((each) => each.accessorial),
       ),
     );
   const days = [
@@ -34,11 +34,11 @@ export function Wanted({ bench, act }: { bench: BenchData; act: ReturnType<typeo
         </div>
       </fieldset>
       <fieldset className="mt-2">
-        <legend className="font-bold">Wanted</legend>
+        <legend className="font-bold">Options</legend>
         <div className="flex flex-wrap gap-x-4 leading-snug">
-          {bench.extras.map((each) => (
-            <label key={each.extra} className="flex items-center gap-1">
-              <input type="checkbox" checked={each.wanted} onChange={() => toggle(each.extra)} />
+          {bench.accessorials.map((each) => (
+            <label key={each.accessorial} className="flex items-center gap-1">
+              <input type="checkbox" checked={each.requested} onChange={() => toggle(each.accessorial)} />
               {each.words}
             </label>
           ))}

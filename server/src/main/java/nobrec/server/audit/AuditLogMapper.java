@@ -1,11 +1,11 @@
-package nobrec.server.actlog;
+package nobrec.server.audit;
 
 import java.time.Instant;
 import org.apache.ibatis.annotations.Mapper;
 import org.apache.ibatis.annotations.Param;
 
 @Mapper
-interface ActLogMapper {
+interface AuditLogMapper {
 
     void insert(
             @Param("at") Instant at,

@@ -1,4 +1,4 @@
-package nobrec.server.actlog;
+package nobrec.server.audit;
 
 import java.time.Clock;
 import nobrec.server.platform.Shortened;
@@ -6,7 +6,7 @@ import org.springframework.stereotype.Service;
 
 /** Who did what and when. */
 @Service
-public class ActLog {
+public class AuditLog {
 
     /** Who acts when nobody does: work that goes on by itself. */
     public static final String BY_ITSELF = "nobrec";
@@ -14,10 +14,10 @@ public class ActLog {
     private static final int LONGEST_THING = 120;
     private static final int LONGEST_DETAIL = 500;
 
-    private final ActLogMapper mapper;
+    private final AuditLogMapper mapper;
     private final Clock clock;
 
-    ActLog(ActLogMapper mapper, Clock clock) {
+    AuditLog(AuditLogMapper mapper, Clock clock) {
         this.mapper = mapper;
         this.clock = clock;
     }

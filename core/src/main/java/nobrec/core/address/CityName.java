@@ -4,8 +4,8 @@ import java.text.Normalizer;
 import java.util.Locale;
 import java.util.Map;
 
-/** Whether two spellings name one town: {@code Ft. Worth} is Fort Worth. Common practice, no source. */
-final class TownName {
+/** Whether two spellings name one city: {@code Ft. Worth} is Fort Worth. Common practice, no source. */
+final class CityName {
 
     private static final Map<String, String> WRITTEN_OUT = Map.ofEntries(
             Map.entry("st", "saint"),
@@ -26,21 +26,21 @@ final class TownName {
             Map.entry("spg", "spring"),
             Map.entry("jct", "junction"),
             Map.entry("ctr", "center"),
-            Map.entry("centre", "center"),
+            Map.entry("center", "center"),
             Map.entry("vlg", "village"),
             Map.entry("bch", "beach"),
             Map.entry("lk", "lake"),
             Map.entry("is", "island"),
             Map.entry("twp", "township"));
 
-    private TownName() {}
+    private CityName() {}
 
     static boolean same(String one, String other) {
         return plain(one).equals(plain(other));
     }
 
-    private static String plain(String town) {
-        String words = Normalizer.normalize(town, Normalizer.Form.NFKD)
+    private static String plain(String city) {
+        String words = Normalizer.normalize(city, Normalizer.Form.NFKD)
                 .toLowerCase(Locale.ROOT)
                 .replaceAll("[\\p{M}'’`]", "")
                 .replaceAll("[^\\p{L}]+", " ")

@@ -11,9 +11,9 @@ import nobrec.core.service.ShipmentToRate.PackageToRate;
 import nobrec.core.service.ShipmentToRate.Receiver;
 
 /** Every reason why a service may not carry a shipment, apart from its rate sheet. */
-public final class Allowance {
+public final class Eligibility {
 
-    private Allowance() {}
+    private Eligibility() {}
 
     public static List<Objection> objections(RatedShipment rated, Service service) {
         ShipmentToRate shipment = rated.shipment();
@@ -24,9 +24,9 @@ public final class Allowance {
                 objections.add(new Objection.GoodsExcluded(goods));
             }
         }
-        for (Extra extra : rated.extras()) {
-            if (!service.extras().contains(extra)) {
-                objections.add(new Objection.ExtraNotOffered(extra));
+        for (Accessorial accessorial : rated.accessorials()) {
+            if (!service.accessorials().contains(accessorial)) {
+                objections.add(new Objection.AccessorialNotOffered(accessorial));
             }
         }
         for (RatedPackage each : rated.packages()) {
@@ -56,15 +56,14 @@ public final class Allowance {
         }
         if (each.weight().isEmpty()) {
             objections.add(new Objection.NoWeight(each.number()));
-        } else if (rated.isAbove(WEIGHT, limits.greatestWeight().eighthNanograms())) {
-            objections.add(new Objection.TooHeavy(each.number(), each.weight().get(), limits.greatestWeight()));
+        } else if (rated.isAbove(WEIGHT, limits.maximumWeight().eighthNanograms())) {
+            objections.add(new Objection.TooHeavy(each.number(), each.weight().get(), limits.maximumWeight()));
         }
-        if (rated.isAbove(LONGEST, limits.greatestLength().nanometres())) {
-            objections.add(new Objection.TooLong(each.number(), rated.length(LONGEST), limits.greatestLength()));
+        if (rated.isAbove(LONGEST, limits.maximumLength().nanometers())) {
+            objections.add(new Objection.TooLong(each.number(), rated.length(LONGEST), limits.maximumLength()));
         }
-        if (rated.isAbove(GIRTH, limits.greatestLengthPlusGirth().nanometres())) {
-            objections.add(
-                    new Objection.TooBulky(each.number(), rated.length(GIRTH), limits.greatestLengthPlusGirth()));
+        if (rated.isAbove(GIRTH, limits.maximumLengthPlusGirth().nanometers())) {
+            objections.add(new Objection.TooBulky(each.number(), rated.length(GIRTH), limits.maximumLengthPlusGirth()));
         }
     }
 

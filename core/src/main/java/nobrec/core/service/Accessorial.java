@@ -1,7 +1,7 @@
 package nobrec.core.service;
 
-/** What may be wanted beyond plain carriage. */
-public enum Extra {
+/** What may be requested beyond plain carriage. */
+public enum Accessorial {
     SIGNATURE("signature"),
     ADULT_SIGNATURE("adult signature"),
     SATURDAY_DELIVERY("Saturday delivery"),
@@ -14,7 +14,7 @@ public enum Extra {
 
     private final String words;
 
-    Extra(String words) {
+    Accessorial(String words) {
         this.words = words;
     }
 

@@ -20,7 +20,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
-class ForeseenServiceTest {
+class ExpectedServiceTest {
 
     private static final List<Service> SERVICES = List.of(
             service("NIGHT", "Dunlin Overnight", false, "150", PlaceKind.PO_BOX),
@@ -56,14 +56,14 @@ class ForeseenServiceTest {
         "'', '', PO_BOX, POST",
         "GONE, '', BUSINESS, GROUND",
     })
-    void byHandThenAskedForThenGround(String chosen, String asked, PlaceKind kind, String foreseen) {
+    void byHandThenAskedForThenGround(String chosen, String asked, PlaceKind kind, String expected) {
         Optional<String> byHand = Optional.of(chosen).filter(code -> !code.isEmpty());
-        assertThat(ForeseenService.of(SERVICES, byHand, asked, kind).code()).isEqualTo(foreseen);
+        assertThat(ExpectedService.of(SERVICES, byHand, asked, kind).code()).isEqualTo(expected);
     }
 
     @Test
     void withoutAGroundServiceAnyIsBetterThanNone() {
-        assertThat(ForeseenService.of(SERVICES.subList(0, 1), Optional.empty(), "", PlaceKind.PO_BOX)
+        assertThat(ExpectedService.of(SERVICES.subList(0, 1), Optional.empty(), "", PlaceKind.PO_BOX)
                         .code())
                 .isEqualTo("NIGHT");
     }

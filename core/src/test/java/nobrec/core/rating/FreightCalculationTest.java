@@ -25,10 +25,10 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
 
 /**
- * Line-hauls by the demo's freight sheets, reckoned a second time in decimals from the words of the files: of all breaks the
+ * Line-hauls by the demo's freight sheets, calculated a second time in decimals from the words of the files: of all breaks the
  * cheapest, with the deficit up to where it begins at its lowest rate.
  */
-class FreightReckoningTest {
+class FreightCalculationTest {
 
     private static final List<String> CLASSES = List.of("50", "60", "70", "85", "92.5", "125", "175");
     private static final BigDecimal HUNDRED = new BigDecimal("100");
