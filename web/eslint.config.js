@@ -1,4 +1,5 @@
 import js from "@eslint/js";
+import jsxA11y from "eslint-plugin-jsx-a11y";
 import reactHooks from "eslint-plugin-react-hooks";
 import tseslint from "typescript-eslint";
 
@@ -7,4 +8,7 @@ export default tseslint.config(
   js.configs.recommended,
   ...tseslint.configs.strict,
   reactHooks.configs.flat.recommended,
+  jsxA11y.flatConfigs.recommended,
+  // A form that a key opened takes the next key; the sign-in page is nothing but its form.
+  { rules: { "jsx-a11y/no-autofocus": "off" } },
 );

@@ -25,10 +25,15 @@ export function BenchFoot({ bench, act, previewing, edit }: Props) {
     }
   }, [mayShip, chosen, carryOut]);
   const mayAct = bench.mayAct;
-  useKeys(useMemo(() => (mayAct ? [{ key: "F10", label: "Ship", run: ship }] : []), [mayAct, ship]));
+  useKeys(
+    useMemo(
+      () => (mayAct ? [{ key: "F10", label: "Ship", group: "Shipment", run: ship }] : []),
+      [mayAct, ship],
+    ),
+  );
 
   return (
-    <div className="border-t-2 border-base-content px-5 py-2">
+    <div className="border-t-2 border-base-content px-5 py-1.5">
       {bench.refusedBefore && (
         <p role="status" className="border-l-4 border-warning pl-3">
           <strong className="text-warning">The carrier refused it.</strong> {bench.refusedBefore} Change that,
@@ -36,19 +41,36 @@ export function BenchFoot({ bench, act, previewing, edit }: Props) {
         </p>
       )}
       <Checks bench={bench} act={act} edit={edit} />
-      <div className="mt-2 flex items-center justify-between gap-6">
-        <MoneySentence bench={bench} />
+      <div className="mt-1 flex items-center justify-between gap-6">
+        <div className="min-w-0">
+          <MoneySentence bench={bench} />
+        </div>
         {bench.mayAct && (
-          <button
-            type="button"
-            className="btn btn-primary btn-lg gap-3 px-8 text-xl disabled:bg-base-300 disabled:text-base-content"
-            disabled={!mayShip}
-            onClick={ship}
-          >
-            {act.isPending ? "One moment …" : "Ship"} <Key name="F10" />
-          </button>
+          <span className="flex shrink-0 items-center gap-3">
+            <span id="why-not" className="quiet max-w-60 text-right text-sm leading-tight">
+              {!mayShip && !act.isPending && whyNot(bench, previewing)}
+            </span>
+            <button
+              type="button"
+              className="btn btn-primary btn-lg gap-3 px-8 text-xl disabled:bg-base-300 disabled:text-base-content"
+              disabled={!mayShip}
+              aria-describedby="why-not"
+              onClick={ship}
+            >
+              {act.isPending ? "One moment …" : "Ship"} <Key name="F10" />
+            </button>
+          </span>
         )}
       </div>
     </div>
   );
+}
+
+/** Why the button cannot be used now. */
+function whyNot(bench: BenchData, previewing: boolean): string {
+  if (previewing) {
+    return "Enter saves the weight first.";
+  }
+  const stop = bench.checks.find((check) => check.verdict === "STOP");
+  return stop ? stop.reason : "No rate is chosen that can be taken.";
 }

@@ -1,3 +1,4 @@
+import { useTitle } from "../ui/useTitle";
 import { useQuery } from "@tanstack/react-query";
 import { useCallback, useMemo } from "react";
 import { useNavigate } from "react-router";
@@ -24,6 +25,7 @@ export function BenchStart() {
     return <Waiting what="The bench" />;
   }
   if (begun.isLoadingError) {
+    useTitle("Bench");
     return <Trouble error={begun.error} again={() => void begun.refetch()} />;
   }
   return (

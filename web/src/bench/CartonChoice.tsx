@@ -12,7 +12,12 @@ interface Props {
 /** Another carton for a package; it is weighed again then. Looking through the list changes nothing: Enter takes what is shown. */
 export function CartonChoice({ bench, each, act }: Props) {
   const field = useRef<HTMLSelectElement>(null);
-  useKeys(useMemo(() => [{ key: "F8", label: "Choose the carton", run: () => field.current?.focus() }], []));
+  useKeys(
+    useMemo(
+      () => [{ key: "F8", label: "Choose the carton", group: "Packages", run: () => field.current?.focus() }],
+      [],
+    ),
+  );
   const [looked, setLooked] = useState<string>();
   const shown = looked ?? each.cartonCode;
   function take() {

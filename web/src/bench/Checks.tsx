@@ -28,37 +28,33 @@ interface Props {
   edit: () => void;
 }
 
-/** Short statements of what is fine; a stop is said in full and corrected right here. */
+/** Only what is not fine: each said in full, and corrected right here. */
 export function Checks({ bench, act, edit }: Props) {
-  const wanting = bench.checks.filter((check) => check.verdict !== "FINE");
+  const open = bench.checks.filter((check) => check.verdict !== "FINE");
   return (
     <div aria-label="Ready checks" role="group">
-      <ul className="flex flex-wrap gap-x-5">
-        {bench.checks.map((check) => (
-          <li key={check.subject} title={check.reason} className={VERDICTS[check.verdict].color}>
-            <span aria-hidden>{VERDICTS[check.verdict].sign}</span> {SUBJECTS[check.subject]}{" "}
-            {VERDICTS[check.verdict].word}
-          </li>
-        ))}
-      </ul>
-      {wanting.map((check) => (
-        <Wanting key={check.subject} check={check} bench={bench} act={act} edit={edit} />
+      {open.length === 0 && bench.checks.length > 0 && <p className="text-primary">✓ All checks fine</p>}
+      {open.map((check) => (
+        <OpenCheck key={check.subject} check={check} bench={bench} act={act} edit={edit} />
       ))}
     </div>
   );
 }
 
-function Wanting({ check, bench, act, edit }: Props & { check: Check }) {
+function OpenCheck({ check, bench, act, edit }: Props & { check: Check }) {
   return (
     <div
       className={
-        "mt-1 flex flex-wrap items-center gap-x-3 border-l-4 pl-3 " +
+        "flex flex-wrap items-center gap-x-3 border-l-4 pl-3 " +
         (check.verdict === "STOP" ? "border-error" : "border-warning")
       }
     >
       <p>
-        <strong className={VERDICTS[check.verdict].color}>{SUBJECTS[check.subject]}:</strong> {check.reason}{" "}
-        <em>{check.remedy}</em>
+        <strong className={VERDICTS[check.verdict].color}>
+          <span aria-hidden>{VERDICTS[check.verdict].sign}</span> {SUBJECTS[check.subject]}{" "}
+          {VERDICTS[check.verdict].word}:
+        </strong>{" "}
+        {check.reason} <em>{check.remedy}</em>
       </p>
       {bench.mayAct && check.correctedIn === "ACCOUNT" && <AccountCorrection bench={bench} act={act} />}
       {bench.mayAct && check.correctedIn === "PHONE" && <PhoneCorrection bench={bench} act={act} />}

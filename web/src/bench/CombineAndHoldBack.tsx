@@ -1,10 +1,24 @@
+import { useState } from "react";
 import { TAKES_SCANS } from "../ui/scan";
 import { acts, type BenchData, type useAct } from "./useBench";
 
-/** Another job to the same place is combined with this one; or some pieces stay for another shipment. */
+/** Another job to the same place is combined with this one; or some pieces are held back for another shipment. */
 export function CombineAndHoldBack({ bench, act }: { bench: BenchData; act: ReturnType<typeof useAct> }) {
+  const [open, setOpen] = useState(false);
   return (
-    <div className="mt-3 space-y-2">
+    <div className="mt-2">
+      <button type="button" className="act" aria-expanded={open} onClick={() => setOpen(!open)}>
+        Combine with job, hold back
+      </button>
+      {open && <Forms bench={bench} act={act} />}
+    </div>
+  );
+}
+
+/** The two forms. */
+export function Forms({ bench, act }: { bench: BenchData; act: ReturnType<typeof useAct> }) {
+  return (
+    <div className="mt-2 space-y-2">
       <form
         className="flex items-center gap-1"
         onSubmit={(event) => {
@@ -26,7 +40,7 @@ export function CombineAndHoldBack({ bench, act }: { bench: BenchData; act: Retu
           />
         </label>
         <button type="submit" className="act" disabled={act.isPending}>
-          Add
+          Combine
         </button>
       </form>
       <form
@@ -39,13 +53,13 @@ export function CombineAndHoldBack({ bench, act }: { bench: BenchData; act: Retu
           );
         }}
       >
-        <span className="whitespace-nowrap">Stays here</span>
+        <span className="whitespace-nowrap">Hold back</span>
         <input
           name="quantity"
           type="number"
           min={1}
           defaultValue={1}
-          aria-label="How many stay here"
+          aria-label="How many to hold back"
           className="entry w-14 font-mono"
         />
         <select name="line" aria-label="Of which line" className="entry min-w-0 flex-1 basis-24">
@@ -58,7 +72,7 @@ export function CombineAndHoldBack({ bench, act }: { bench: BenchData; act: Retu
             ))}
         </select>
         <button type="submit" className="act" disabled={act.isPending}>
-          Leave
+          Hold back
         </button>
       </form>
     </div>

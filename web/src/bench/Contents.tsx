@@ -1,10 +1,10 @@
-import { useMemo } from "react";
+import { useCallback, useMemo } from "react";
 import { JobLink } from "../ui/JobLink";
 import { Key } from "../ui/Key";
 import { useKeys } from "../ui/keys";
 import { CombineAndHoldBack } from "./CombineAndHoldBack";
-import { ShipToForm } from "./ShipToForm";
 import { Options } from "./Options";
+import { ShipToForm } from "./ShipToForm";
 import { acts, type BenchData, type useAct } from "./useBench";
 
 const KINDS = { BUSINESS: "business", RESIDENCE: "residence", PO_BOX: "PO box" } as const;
@@ -18,17 +18,22 @@ interface Props {
 
 /** What goes, where to, and how. */
 export function Contents({ bench, act, editing, setEditing }: Props) {
-  const to = bench.shipTo;
-  const lines = [to.company, to.person, to.street, to.street2].filter(Boolean);
   const open = bench.mayAct;
+  const close = useCallback(() => setEditing(false), [setEditing]);
   useKeys(
     useMemo(
-      () => (open ? [{ key: "F6", label: "Correct the ship-to", run: () => setEditing(true) }] : []),
+      () =>
+        open
+          ? [{ key: "F6", label: "Correct the ship-to", group: "Shipment", run: () => setEditing(true) }]
+          : [],
       [open, setEditing],
     ),
   );
   return (
-    <section aria-label="What goes" className="overflow-auto border-r border-base-300 px-5 py-3">
+    <section
+      aria-label="What goes"
+      className="overflow-auto border-r border-base-300 px-5 py-2 max-[900px]:order-last"
+    >
       <div className="flex items-center justify-between">
         <h2>Ship to</h2>
         {open && !editing && (
@@ -37,82 +42,110 @@ export function Contents({ bench, act, editing, setEditing }: Props) {
           </button>
         )}
       </div>
-      {open && editing ? (
-        <ShipToForm bench={bench} act={act} close={() => setEditing(false)} />
-      ) : (
-        <address className="mt-1 leading-snug not-italic">
-          {lines.map((line) => (
-            <span key={line} className="block">
-              {line}
-            </span>
-          ))}
-          <span className="block font-bold">
-            {to.city}, {to.state} {to.postalCode}
-          </span>
-          <span className="quiet block">
-            {KINDS[to.kind]}
-            {to.phone && <span className="figure">, {to.phone}</span>}
-            {to.country !== "United States" && `, ${to.country}`}
-          </span>
-        </address>
-      )}
-      <h2 className="mt-3">What goes</h2>
-      {bench.otherJobs.length > 0 && (
-        <p className="quiet">
-          together with{" "}
-          {bench.otherJobs.map((job) => (
-            <span key={job} className="mr-2">
-              <JobLink job={job} />
-              {open && (
-                <button
-                  type="button"
-                  className="ml-1 underline"
-                  disabled={act.isPending}
-                  onClick={() => act.mutate(acts.takeOutJob(job))}
-                >
-                  take out
-                </button>
-              )}
-            </span>
-          ))}
-        </p>
-      )}
-      <ul className="mt-1">
+      {open && editing ? <ShipToForm bench={bench} act={act} close={close} /> : <ShipTo bench={bench} />}
+      <h2 className="mt-3">Items</h2>
+      {bench.otherJobs.length > 0 && <OtherJobs bench={bench} act={act} />}
+      <ul className="mt-0.5">
         {bench.lines.map((line) => (
-          <li key={line.id} className="border-b border-base-300 py-1 leading-snug">
-            <span className="flex justify-between gap-2">
-              <span className="figure">{line.item}</span>
-              <span className="figure">
-                {line.placed} of {line.quantity}
-              </span>
-            </span>
-            <span className="block">{line.description}</span>
-            <span className="quiet figure whitespace-normal">
-              {line.unitWeight ? `${line.unitWeight} each` : "weight not known"}
-              {line.unitSize ? `, ${line.unitSize}` : ", size not known"}
-              {bench.otherJobs.length > 0 && `, job ${line.job}`}
-            </span>
-            {line.handling.length > 0 && <strong className="block">{line.handling.join(", ")}</strong>}
-            {line.staysBehind > 0 && (
-              <span className="block text-warning">
-                {line.staysBehind} {line.staysBehind === 1 ? "stays" : "stay"} here for another shipment
-                {open && (
-                  <button
-                    type="button"
-                    className="ml-2 underline"
-                    disabled={act.isPending}
-                    onClick={() => act.mutate(acts.takeBack({ line: line.id, quantity: line.staysBehind }))}
-                  >
-                    take back
-                  </button>
-                )}
-              </span>
-            )}
-          </li>
+          <Item key={line.id} bench={bench} line={line} act={act} />
         ))}
       </ul>
       {open && <Options bench={bench} act={act} />}
       {open && <CombineAndHoldBack bench={bench} act={act} />}
     </section>
+  );
+}
+
+/** Who, where, and the city line: three lines, and what stands there. */
+function ShipTo({ bench }: { bench: BenchData }) {
+  const to = bench.shipTo;
+  const joined = (...parts: string[]) => parts.filter(Boolean).join(", ");
+  return (
+    <address className="mt-1 leading-snug not-italic">
+      <span className="block">{joined(to.company, to.person)}</span>
+      <span className="block">{joined(to.street, to.street2)}</span>
+      <span className="block">
+        <strong>
+          {to.city}, {to.state} {to.postalCode}
+        </strong>
+        {to.country !== "United States" && `, ${to.country}`}
+      </span>
+      <span className="quiet block">
+        {KINDS[to.kind]}
+        {to.phone && <span className="figure">, {to.phone}</span>}
+      </span>
+    </address>
+  );
+}
+
+function OtherJobs({ bench, act }: { bench: BenchData; act: Props["act"] }) {
+  return (
+    <p className="quiet">
+      combined with{" "}
+      {bench.otherJobs.map((job) => (
+        <span key={job} className="mr-2">
+          <JobLink job={job} />
+          {bench.mayAct && (
+            <button
+              type="button"
+              className="ml-1 underline"
+              disabled={act.isPending}
+              onClick={() => act.mutate(acts.takeOutJob(job))}
+            >
+              take out
+            </button>
+          )}
+        </span>
+      ))}
+    </p>
+  );
+}
+
+/** One line an item; weight, size and handling of a piece are told by its title, what must be minded stands below. */
+function Item({
+  bench,
+  line,
+  act,
+}: {
+  bench: BenchData;
+  line: BenchData["lines"][number];
+  act: Props["act"];
+}) {
+  const several = bench.otherJobs.length > 0;
+  const facts = [
+    line.unitWeight ? `${line.unitWeight} each` : "weight not known",
+    line.unitSize ?? "size not known",
+    several ? `job ${line.job}` : "",
+  ].filter(Boolean);
+  const unknown = !line.unitWeight || !line.unitSize;
+  return (
+    <li className="border-b border-base-300 py-0.5 leading-snug" title={facts.join(", ")}>
+      <span className="flex items-baseline gap-2">
+        <span className={"figure " + (line.placed < line.quantity ? "font-bold text-warning" : "")}>
+          {line.placed === line.quantity ? line.quantity : `${line.placed} of ${line.quantity}`}
+        </span>
+        <span className="figure">{line.item}</span>
+        <span className="min-w-0 flex-1 truncate">{line.description}</span>
+      </span>
+      {(unknown || several) && (
+        <span className="quiet block text-sm">{facts.filter((fact) => /not|job/.test(fact)).join(", ")}</span>
+      )}
+      {line.handling.length > 0 && <strong className="block text-sm">{line.handling.join(", ")}</strong>}
+      {line.staysBehind > 0 && (
+        <span className="block text-warning">
+          {line.staysBehind} held back for another shipment
+          {bench.mayAct && (
+            <button
+              type="button"
+              className="ml-2 underline"
+              disabled={act.isPending}
+              onClick={() => act.mutate(acts.takeBack({ line: line.id, quantity: line.staysBehind }))}
+            >
+              take back
+            </button>
+          )}
+        </span>
+      )}
+    </li>
   );
 }

@@ -14,7 +14,12 @@ interface Props {
 /** One thing that is missing, put right where it is said. */
 export function CorrectionField({ label, keyLabel, value, placeholder, busy, keep }: Props) {
   const field = useRef<HTMLInputElement>(null);
-  useKeys(useMemo(() => [{ key: "F7", label: keyLabel, run: () => field.current?.focus() }], [keyLabel]));
+  useKeys(
+    useMemo(
+      () => [{ key: "F7", label: keyLabel, group: "Shipment", run: () => field.current?.focus() }],
+      [keyLabel],
+    ),
+  );
   return (
     <form
       className="flex items-center gap-2"
@@ -33,7 +38,7 @@ export function CorrectionField({ label, keyLabel, value, placeholder, busy, kee
         className="entry w-44 font-mono"
       />
       <button type="submit" className="act" disabled={busy}>
-        Keep <Key name="Enter" />
+        Save <Key name="Enter" />
       </button>
     </form>
   );

@@ -11,53 +11,27 @@ interface Props {
 
 const NEW = "new";
 const NOWHERE = "0";
+const EVERYTHING = -1;
 
-/** Packing by hand: move a quantity, same again, merge. What is moved stays where it was put. */
+/** Packing by hand in one line: so many pieces of an item, or everything, into another package. What is moved stays there. */
 export function HandPacking({ bench, each, act }: Props) {
   const first = useRef<HTMLInputElement>(null);
-  const next = bench.packages.find((other) => other.number !== each.number)?.number;
-  const carryOut = act.mutate;
   useKeys(
     useMemo(
       () => [
-        { key: "F3", label: "Move pieces to another package", run: () => first.current?.select() },
-        { key: "Alt+s", label: "Same package again", run: () => carryOut(acts.repeat(each.number)) },
+        {
+          key: "F3",
+          label: "Move pieces to another package",
+          group: "Packages",
+          run: () => first.current?.select(),
+        },
       ],
-      [carryOut, each.number],
+      [],
     ),
   );
   return (
-    <div className="mt-2 space-y-1">
+    <div className="mt-1">
       <MoveForm bench={bench} each={each} act={act} first={first} />
-      <div className="flex flex-wrap items-center gap-2">
-        <button
-          type="button"
-          className="act"
-          disabled={act.isPending}
-          onClick={() => carryOut(acts.repeat(each.number))}
-        >
-          Same again <Key name="Alt S" />
-        </button>
-        {next !== undefined && (
-          <label className="flex items-center gap-1">
-            <span className="quiet">Merge into</span>
-            <select
-              className="entry w-16"
-              value=""
-              onChange={(event) => carryOut(acts.merge(each.number, Number(event.target.value)))}
-            >
-              <option value="" />
-              {bench.packages
-                .filter((other) => other.number !== each.number)
-                .map((other) => (
-                  <option key={other.number} value={other.number}>
-                    {other.number}
-                  </option>
-                ))}
-            </select>
-          </label>
-        )}
-      </div>
     </div>
   );
 }
@@ -79,16 +53,21 @@ function MoveForm({ bench, each, act, first }: MoveProps) {
   const sources = [...here, ...loose];
   const [chosen, setChosen] = useState(0);
   const [to, setTo] = useState<string>(NEW);
-  const source = sources[Math.min(chosen, sources.length - 1)];
+  const source = sources[Math.max(0, Math.min(chosen, sources.length - 1))];
+  const everything = chosen === EVERYTHING;
   if (!source) {
     return <p className="quiet">It is empty. Move something here from another package.</p>;
   }
   const targets = source.from === 0 ? bench.packages : bench.packages.filter((p) => p.number !== each.number);
   return (
     <form
-      className="flex flex-wrap items-center gap-1"
+      className="flex items-center gap-1"
       onSubmit={(event) => {
         event.preventDefault();
+        if (everything) {
+          act.mutate(acts.merge(each.number, Number(to)));
+          return;
+        }
         const quantity = Number(first.current?.value ?? 0);
         const move = (target: number) =>
           act.mutate(acts.move({ line: source.line, quantity, from: source.from, to: target }));
@@ -107,6 +86,7 @@ function MoveForm({ bench, each, act, first }: MoveProps) {
       <input
         ref={first}
         key={`${source.from}-${source.line}-${source.quantity}`}
+        disabled={everything}
         aria-label="Quantity to move"
         type="number"
         min={1}
@@ -116,9 +96,15 @@ function MoveForm({ bench, each, act, first }: MoveProps) {
       />
       <select
         aria-label="Which pieces"
-        className="entry w-26"
-        value={Math.min(chosen, sources.length - 1)}
-        onChange={(event) => setChosen(Number(event.target.value))}
+        className="entry min-w-0 flex-1"
+        value={everything ? EVERYTHING : Math.min(chosen, sources.length - 1)}
+        onChange={(event) => {
+          const now = Number(event.target.value);
+          setChosen(now);
+          if (now === EVERYTHING) {
+            setTo(String(bench.packages.find((other) => other.number !== each.number)?.number ?? NEW));
+          }
+        }}
       >
         {sources.map((each, index) => (
           <option key={`${each.from}-${each.line}`} value={index}>
@@ -126,20 +112,21 @@ function MoveForm({ bench, each, act, first }: MoveProps) {
             {each.from === 0 ? ", in no package" : ""}
           </option>
         ))}
+        {bench.packages.length > 1 && <option value={EVERYTHING}>everything</option>}
       </select>
       <select
         aria-label="To which package"
-        className="entry w-26"
+        className="entry w-32"
         value={to}
         onChange={(event) => setTo(event.target.value)}
       >
-        <option value={NEW}>to a new one</option>
+        {!everything && <option value={NEW}>to a new package</option>}
         {targets.map((other) => (
           <option key={other.number} value={String(other.number)}>
             to package {other.number}
           </option>
         ))}
-        {source.from !== 0 && <option value={NOWHERE}>out of it</option>}
+        {!everything && source.from !== 0 && <option value={NOWHERE}>out of it</option>}
       </select>
       <button type="submit" className="act" disabled={act.isPending}>
         Move

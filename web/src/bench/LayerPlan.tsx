@@ -5,104 +5,196 @@ import { PackageDrawing, shade } from "./PackageDrawing";
 import type { BenchData } from "./useBench";
 
 type Package = BenchData["packages"][number];
+type Piece = Package["layers"][number]["pieces"][number];
 
+/** The drawing's own length unit: a package is so long in it. */
 const WIDE = 250;
-const HIGH = 170;
-const LOW = 120;
 const LETTER_WIDE = 6.4;
+const TURNS = 4;
 
 /**
- * How to pack: the layers one after the other, seen from above, the front edge at the bottom. Low where there are other packages
- * to be seen.
+ * How to pack: the layers one after the other, seen from above, the front edge at the bottom, piece by piece where she steps through
+ * them; and the package as it stands then.
  */
 export function LayerPlan({ each, low }: { each: Package; low: boolean }) {
-  const [requested, setRequested] = useState(0);
+  const steps = useMemo(
+    () =>
+      each.layers.flatMap((layer, index) =>
+        layer.pieces.map((piece, place) => ({ layer: index, place, piece })),
+      ),
+    [each.layers],
+  );
+  const [layerShown, setLayer] = useState(0);
+  const [step, setStep] = useState<number>();
+  const [turn, setTurn] = useState(0);
   const count = each.layers.length;
-  const at = Math.min(requested, count - 1);
+  const placing = step === undefined ? undefined : steps[Math.min(step, steps.length - 1)];
+  const at = placing?.layer ?? Math.min(layerShown, count - 1);
   useKeys(
-    useMemo(
-      () => [
-        { key: "Alt+ArrowRight", label: "Next layer", run: () => setRequested((now) => (now + 1) % count) },
-        {
-          key: "Alt+ArrowLeft",
-          label: "Layer before",
-          run: () => setRequested((now) => (now + count - 1) % count),
-        },
-      ],
-      [count],
-    ),
+    useMemo(() => {
+      const toLayer = (by: number) => {
+        setLayer((now) => (now + count + by) % count);
+        setStep(undefined);
+      };
+      const toStep = (by: number) =>
+        setStep((now) => (now === undefined ? 0 : (now + steps.length + by) % steps.length));
+      const of = (key: string, label: string, run: () => void) => ({ key, label, group: "Drawing", run });
+      return [
+        of("Alt+ArrowRight", "Next layer", () => toLayer(1)),
+        of("Alt+ArrowLeft", "Layer before", () => toLayer(-1)),
+        of("Alt+.", "Next piece to place", () => toStep(1)),
+        of("Alt+,", "Piece before", () => toStep(-1)),
+        of("Alt+t", "Turn the drawing", () => setTurn((now) => (now + 1) % TURNS)),
+      ];
+    }, [count, steps.length]),
   );
   const layer = each.layers[at];
   if (!layer) {
     return null;
   }
-  const scale = WIDE / Math.max(each.drawing.length, 1);
-  const high = each.drawing.width * scale;
   const lines = [...new Set(each.layers.flatMap((one) => one.pieces).map((piece) => piece.line))];
   return (
-    <figure className="mt-2">
+    <figure className="mt-1">
       <figcaption className="flex items-center gap-2">
         <strong>
           Layer {at + 1} of {count}
         </strong>
         <span className="quiet">from {layer.height} up</span>
         <span className="ml-auto flex gap-1">
-          <Step label="Layer before" sign="←" go={() => setRequested((at + count - 1) % count)} />
-          <Step label="Next layer" sign="→" go={() => setRequested((at + 1) % count)} />
+          <Act
+            label="Layer before"
+            keys="Alt ←"
+            go={() => (setLayer((at + count - 1) % count), setStep(undefined))}
+          />
+          <Act label="Next layer" keys="Alt →" go={() => (setLayer((at + 1) % count), setStep(undefined))} />
+          <button
+            type="button"
+            className="act"
+            title="Alt ."
+            onClick={() => setStep(((step ?? -1) + 1) % steps.length)}
+          >
+            Next piece
+          </button>
+          <button type="button" className="act" title="Alt T" onClick={() => setTurn((turn + 1) % TURNS)}>
+            Turn
+          </button>
         </span>
       </figcaption>
-      <div className="mt-1 flex items-end gap-3">
-        <svg
-          width={WIDE + 2}
-          height={Math.min(high + 2, low ? LOW : HIGH)}
-          viewBox={`-1 -1 ${WIDE + 2} ${high + 2}`}
-          preserveAspectRatio="xMinYMax meet"
-          role="img"
-          aria-label={`Layer ${at + 1} from above: ${said(layer.pieces)}`}
-          className="stroke-base-content"
-        >
-          <rect width={WIDE} height={high} fill="none" strokeWidth={1.5} />
-          {layer.pieces.map((piece, index) => {
-            const [x, w] = [piece.x * scale, piece.length * scale];
-            const [y, h] = [high - (piece.y + piece.width) * scale, piece.width * scale];
-            // Of a carton on a pallet its code; what is in it is said below.
-            const label = piece.item.split(":")[0] ?? piece.item;
-            return (
-              <g key={index}>
-                <rect
-                  x={x}
-                  y={y}
-                  width={w}
-                  height={h}
-                  strokeWidth={0.8}
-                  className={shade(lines.indexOf(piece.line))}
-                />
-                {label.length * LETTER_WIDE < w && h > 10 && (
-                  <text
-                    x={x + w / 2}
-                    y={y + h / 2 + 3.5}
-                    textAnchor="middle"
-                    stroke="none"
-                    className="fill-base-content font-mono text-[10px]"
-                  >
-                    {label}
-                  </text>
-                )}
-              </g>
-            );
-          })}
-        </svg>
-        <PackageDrawing each={each} layer={at} />
+      <div
+        className={"mt-1 flex items-stretch gap-3 " + (low ? "h-[min(23vh,15rem)]" : "h-[min(36vh,26rem)]")}
+      >
+        <Plan each={each} at={at} lines={lines} placing={placing} />
+        <PackageDrawing each={each} layer={at} turn={turn} large />
       </div>
-      <p className="figure mt-1 whitespace-normal">{said(layer.pieces)}</p>
+      {placing ? (
+        <p role="status" className="mt-1">
+          Place <strong className="figure">{placing.piece.item}</strong>, piece {placing.place + 1} of{" "}
+          {layer.pieces.length} in this layer
+        </p>
+      ) : (
+        <Legend pieces={layer.pieces} lines={lines} />
+      )}
     </figure>
   );
 }
 
-function Step({ label, sign, go }: { label: string; sign: string; go: () => void }) {
+interface PlanProps {
+  each: Package;
+  at: number;
+  lines: number[];
+  placing: { layer: number; place: number } | undefined;
+}
+
+/** One layer from above. While she places piece by piece, what is still to come is drawn faintly. */
+function Plan({ each, at, lines, placing }: PlanProps) {
+  const scale = WIDE / Math.max(each.drawing.length, 1);
+  const high = each.drawing.width * scale;
+  const pieces = each.layers[at]?.pieces ?? [];
+  return (
+    <svg
+      viewBox={`-1 -1 ${WIDE + 2} ${high + 2}`}
+      preserveAspectRatio="xMinYMid meet"
+      role="img"
+      aria-label={`Layer ${at + 1} from above: ${said(pieces)}`}
+      className="h-full min-w-0 flex-1 stroke-base-content"
+    >
+      <rect width={WIDE} height={high} fill="none" strokeWidth={1.5} />
+      {pieces.map((piece, index) => {
+        const [x, w] = [piece.x * scale, piece.length * scale];
+        const [y, h] = [high - (piece.y + piece.width) * scale, piece.width * scale];
+        const toCome = placing !== undefined && index > placing.place;
+        const label = labelOf(piece, lines, w);
+        return (
+          <g key={index} opacity={toCome ? 0.25 : 1}>
+            <rect
+              x={x}
+              y={y}
+              width={w}
+              height={h}
+              strokeWidth={placing?.place === index ? 3 : 0.8}
+              className={shade(lines.indexOf(piece.line))}
+            />
+            {h > 10 && w > 8 && (
+              <text
+                x={x + w / 2}
+                y={y + h / 2 + 3.5}
+                textAnchor="middle"
+                stroke="none"
+                className="fill-base-content font-mono text-[10px]"
+              >
+                {label}
+              </text>
+            )}
+          </g>
+        );
+      })}
+    </svg>
+  );
+}
+
+/** The item where it fits, else its letter in the legend. Of a carton on a pallet its code. */
+function labelOf(piece: Piece, lines: number[], wide: number): string {
+  const item = piece.item.split(":")[0] ?? piece.item;
+  return item.length * LETTER_WIDE < wide ? item : letter(lines.indexOf(piece.line));
+}
+
+function letter(line: number): string {
+  return String.fromCharCode("a".charCodeAt(0) + (line % 26));
+}
+
+/** Which shade and letter is which item, and how many of it lie in the layer. */
+function Legend({ pieces, lines }: { pieces: Piece[]; lines: number[] }) {
+  const here = lines.filter((line) => pieces.some((piece) => piece.line === line));
+  return (
+    <ul className="mt-1 flex flex-wrap gap-x-4">
+      {here.map((line) => {
+        const own = pieces.filter((piece) => piece.line === line);
+        return (
+          <li key={line} className="flex items-center gap-1.5">
+            <svg width={14} height={14} aria-hidden className="stroke-base-content">
+              <rect
+                x={1}
+                y={1}
+                width={12}
+                height={12}
+                strokeWidth={0.8}
+                className={shade(lines.indexOf(line))}
+              />
+            </svg>
+            <span className="figure whitespace-normal">
+              {letter(lines.indexOf(line))} {said(own)}
+            </span>
+          </li>
+        );
+      })}
+    </ul>
+  );
+}
+
+function Act({ label, keys, go }: { label: string; keys: string; go: () => void }) {
   return (
     <button type="button" className="act" aria-label={label} onClick={go}>
-      <Key name={`Alt ${sign}`} />
+      <Key name={keys} />
     </button>
   );
 }

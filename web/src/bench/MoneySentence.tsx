@@ -12,7 +12,7 @@ export function MoneySentence({ bench }: { bench: BenchData }) {
     );
   }
   return (
-    <p className="text-lg leading-snug" title={charge.reason}>
+    <p className="truncate text-lg" title={charge.reason}>
       {charge.lines.map((line, index) => (
         <span key={line.title} title={line.reason}>
           {index > 0 && <span className="quiet"> {line.takenOff ? "−" : "+"} </span>}

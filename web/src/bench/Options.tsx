@@ -1,8 +1,33 @@
+import { useState } from "react";
 import { day } from "../ui/format";
 import { acts, type BenchData, type useAct } from "./useBench";
 
-/** What is requested beyond plain carriage, and the day it leaves. */
+/**
+ * One line says when it leaves and what is requested beyond plain carriage. Opened, it offers what some service could do that may
+ * carry this shipment.
+ */
 export function Options({ bench, act }: { bench: BenchData; act: ReturnType<typeof useAct> }) {
+  const [open, setOpen] = useState(false);
+  const requested = bench.accessorials.filter((each) => each.requested).map((each) => each.words);
+  const leaves = bench.shipOn ? `Leaves ${day(bench.shipOn)}` : "Leaves today";
+  return (
+    <div className="mt-3">
+      <p className="flex items-baseline gap-2">
+        <span className="min-w-0 flex-1">
+          <strong>{leaves}</strong>
+          {requested.length > 0 ? `, with ${requested.join(", ")}` : ", no accessorials"}
+        </span>
+        <button type="button" className="act" aria-expanded={open} onClick={() => setOpen(!open)}>
+          {open ? "Close" : "Change"}
+        </button>
+      </p>
+      {open && <Choices bench={bench} act={act} />}
+    </div>
+  );
+}
+
+/** The day it leaves, and the accessorials. */
+export function Choices({ bench, act }: { bench: BenchData; act: ReturnType<typeof useAct> }) {
   const toggle = (accessorial: BenchData["accessorials"][number]["accessorial"]) =>
     act.mutate(
       acts.chooseAccessorials(
@@ -17,7 +42,7 @@ export function Options({ bench, act }: { bench: BenchData; act: ReturnType<type
   ];
   return (
     <>
-      <fieldset className="mt-3">
+      <fieldset className="mt-1">
         <legend className="font-bold">Leaves</legend>
         <div className="flex gap-4">
           {days.map((each) => (
@@ -33,15 +58,17 @@ export function Options({ bench, act }: { bench: BenchData; act: ReturnType<type
           ))}
         </div>
       </fieldset>
-      <fieldset className="mt-2">
-        <legend className="font-bold">Options</legend>
+      <fieldset className="mt-1">
+        <legend className="font-bold">Accessorials</legend>
         <div className="flex flex-wrap gap-x-4 leading-snug">
-          {bench.accessorials.map((each) => (
-            <label key={each.accessorial} className="flex items-center gap-1">
-              <input type="checkbox" checked={each.requested} onChange={() => toggle(each.accessorial)} />
-              {each.words}
-            </label>
-          ))}
+          {bench.accessorials
+            .filter((each) => each.offered || each.requested)
+            .map((each) => (
+              <label key={each.accessorial} className="flex items-center gap-1">
+                <input type="checkbox" checked={each.requested} onChange={() => toggle(each.accessorial)} />
+                {each.words}
+              </label>
+            ))}
         </div>
       </fieldset>
     </>

@@ -4,14 +4,25 @@ const BOX = 118;
 const DEPTH_SHORTENED = 0.45 * Math.SQRT1_2;
 /** Lower than this the code does not fit on the front and stands below. */
 const LOW = 18;
+/** The longest side of all packages shown is a thousand long. */
+const SHARED = 1000;
 
 type Package = BenchData["packages"][number];
 type Piece = Package["layers"][number]["pieces"][number];
 
-/** The package to scale with the others on the bench, its contents in their places, seen a little from above and the right. */
-export function PackageDrawing({ each, layer }: { each: Package; layer?: number | undefined }) {
-  const { length, width, height } = each.drawing;
-  const scale = BOX / Math.max(length + width * DEPTH_SHORTENED, 1000);
+interface Props {
+  each: Package;
+  layer?: number | undefined;
+  /** Quarter turns, seen from above against the clock. */
+  turn?: number;
+  /** As large as its place allows; else small, to scale with the others on the bench. */
+  large?: boolean;
+}
+
+/** The package, its contents in their places, seen a little from above and the right. */
+export function PackageDrawing({ each, layer, turn = 0, large = false }: Props) {
+  const { length, width, height } = turned(each.drawing, turn);
+  const scale = BOX / Math.max(length + width * DEPTH_SHORTENED, large ? height : SHARED);
   const [l, h, d] = [length * scale, height * scale, width * DEPTH_SHORTENED * scale];
   const bare = each.layers.length === 0;
   const below = h < LOW || !bare;
@@ -19,15 +30,15 @@ export function PackageDrawing({ each, layer }: { each: Package; layer?: number 
   const front = { left: 2, top: 2 + d };
   const pieces = each.layers
     .slice(0, layer === undefined ? undefined : layer + 1)
-    .flatMap((one) => one.pieces);
+    .flatMap((one) => one.pieces)
+    .map((piece) => turnedPiece(piece, each.drawing, turn));
   return (
     <svg
-      width={total.wide}
-      height={total.high}
+      {...(large ? {} : { width: total.wide, height: total.high })}
       viewBox={`0 0 ${total.wide} ${total.high}`}
       role="img"
       aria-label={`${each.cartonName}, ${each.size}`}
-      className="shrink-0 self-center stroke-base-content"
+      className={"self-center stroke-base-content " + (large ? "h-full w-2/5" : "shrink-0")}
       strokeWidth={1.5}
       strokeLinejoin="round"
     >
@@ -63,6 +74,23 @@ export function PackageDrawing({ each, layer }: { each: Package; layer?: number 
       </text>
     </svg>
   );
+}
+
+type Sides = Package["drawing"];
+
+/** A box after quarter turns: length and width change places at every other. */
+function turned(sides: Sides, turn: number): Sides {
+  return turn % 2 === 0 ? sides : { length: sides.width, width: sides.length, height: sides.height };
+}
+
+/** A piece in a package that was turned. */
+export function turnedPiece(piece: Piece, package_: Sides, turn: number): Piece {
+  let [now, sides] = [piece, package_];
+  for (let quarter = 0; quarter < turn; quarter++) {
+    now = { ...now, x: now.y, y: sides.length - now.x - now.length, length: now.width, width: now.length };
+    sides = turned(sides, 1);
+  }
+  return now;
 }
 
 interface InsideProps {

@@ -37,23 +37,37 @@ export function Packages({ bench, act, setPreview }: Props) {
       () =>
         open
           ? [
-              { key: "F4", label: "Read the scale for this package", run: readScale },
+              { key: "F4", label: "Read the scale for this package", group: "Packages", run: readScale },
               {
                 key: "Alt+n",
                 label: "New package",
+                group: "Packages",
                 run: () => carryOut(acts.addPackage(bench.packages[at - 1]?.cartonCode ?? "")),
               },
               {
                 key: "Alt+p",
-                label: "Plan again what was not placed by hand",
+                label: "Repack what was not placed by hand",
+                group: "Packages",
                 run: () => carryOut(acts.planAgain(false)),
               },
               {
                 key: "Alt+ArrowDown",
                 label: "Next package",
+                group: "Packages",
                 run: () => setRequested(Math.min(at + 1, last)),
               },
-              { key: "Alt+ArrowUp", label: "Package before", run: () => setRequested(Math.max(at - 1, 1)) },
+              {
+                key: "Alt+d",
+                label: "Duplicate package",
+                group: "Packages",
+                run: () => carryOut(acts.repeat(at)),
+              },
+              {
+                key: "Alt+ArrowUp",
+                label: "Package before",
+                group: "Packages",
+                run: () => setRequested(Math.max(at - 1, 1)),
+              },
             ]
           : [],
       [open, readScale, at, last, carryOut, bench.packages],
@@ -61,148 +75,150 @@ export function Packages({ bench, act, setPreview }: Props) {
   );
 
   return (
-    <section aria-label="Packages" className="overflow-auto border-r border-base-300 px-4 py-3">
+    <section
+      aria-label="Packages"
+      className="overflow-auto border-r border-base-300 px-4 py-2 max-[900px]:order-first"
+    >
       <div className="flex flex-wrap items-center justify-between gap-1">
         <h2 className="whitespace-nowrap">{count(bench.packages.length, "package", "packages")}</h2>
         {open && (
           <div className="tight flex gap-1">
             <PlanActs bench={bench} act={act} at={at} />
-            <button type="button" className="act" disabled={act.isPending} onClick={readScale}>
-              {act.isPending ? "One moment …" : "Read scale"} <Key name="F4" />
-            </button>
           </div>
         )}
       </div>
       <ol>
-        {bench.packages.map((each) => (
-          <PackageRow
-            key={each.number}
-            bench={bench}
-            each={each}
-            act={act}
-            current={open && each.number === at}
-            choose={() => setRequested(each.number)}
-            done={() => setRequested(undefined)}
-            setPreview={setPreview}
-          />
-        ))}
+        {bench.packages.map((each) =>
+          open && each.number === at ? (
+            <OpenPackage
+              key={each.number}
+              bench={bench}
+              each={each}
+              act={act}
+              readScale={readScale}
+              done={() => setRequested(undefined)}
+              setPreview={setPreview}
+            />
+          ) : (
+            <PackageLine key={each.number} each={each} choose={() => setRequested(each.number)} />
+          ),
+        )}
       </ol>
     </section>
   );
 }
 
-/** A new package, and planning again. */
+/** A new package, the same once more, and planning again. */
 function PlanActs({ bench, act, at }: { bench: BenchData; act: Act; at: number }) {
   const byHand = bench.packages.some((each) => each.placedByHand);
+  const button = (words: string, keys: string, run: () => void) => (
+    <button type="button" className="act" title={keys} disabled={act.isPending} onClick={run}>
+      {words}
+    </button>
+  );
   return (
     <>
-      <button
-        type="button"
-        className="act"
-        disabled={act.isPending}
-        onClick={() => act.mutate(acts.addPackage(bench.packages[at - 1]?.cartonCode ?? ""))}
-      >
-        New <Key name="Alt N" />
-      </button>
-      <button
-        type="button"
-        className="act"
-        disabled={act.isPending}
-        onClick={() => act.mutate(acts.planAgain(false))}
-      >
-        Plan <Key name="Alt P" />
-      </button>
-      {byHand && (
-        <button
-          type="button"
-          className="act"
-          disabled={act.isPending}
-          onClick={() => act.mutate(acts.planAgain(true))}
-        >
-          All again
-        </button>
+      {button("New package", "Alt N", () =>
+        act.mutate(acts.addPackage(bench.packages[at - 1]?.cartonCode ?? "")),
       )}
+      {button("Duplicate", "Alt D", () => act.mutate(acts.repeat(at)))}
+      {button("Repack", "Alt P", () => act.mutate(acts.planAgain(false)))}
+      {byHand && button("Repack all", "", () => act.mutate(acts.planAgain(true)))}
     </>
   );
 }
 
-interface RowProps {
+const inWords = (each: Package) =>
+  each.contents.map((content) => `${content.quantity} × ${content.item}`).join(", ") || "empty";
+
+/** A package that is not in work: one line with its picture, contents, size and weight. */
+function PackageLine({ each, choose }: { each: Package; choose: () => void }) {
+  return (
+    <li className="border-b border-l-4 border-base-300 border-l-transparent">
+      <button type="button" className="flex w-full items-center gap-3 py-1 pl-2 text-left" onClick={choose}>
+        <span className="w-16 shrink-0 [&_svg]:h-9 [&_svg]:w-16">
+          <PackageDrawing each={each} />
+        </span>
+        <span className="min-w-0 flex-1">
+          <span className="block truncate">
+            <strong>Package {each.number}</strong> <span className="figure">{inWords(each)}</span>
+          </span>
+          <span className="quiet figure block truncate">
+            {each.trackingNumber ?? `${each.cartonCode} ${each.size}`}
+          </span>
+        </span>
+        <span className={"figure text-[1.15em]! " + (each.weight ? "font-bold" : "quiet")}>
+          {each.weight ?? "not weighed"}
+        </span>
+      </button>
+    </li>
+  );
+}
+
+interface OpenProps {
   bench: BenchData;
   each: Package;
   act: Act;
-  current: boolean;
-  choose: () => void;
+  readScale: () => void;
   done: () => void;
   setPreview: Props["setPreview"];
 }
 
-function PackageRow({ bench, each, act, current, choose, done, setPreview }: RowProps) {
-  const open = bench.mayAct;
+/** The package in work: its weight large, its carton and size, how it is packed. */
+function OpenPackage({ bench, each, act, readScale, done, setPreview }: OpenProps) {
   return (
-    <li
-      className={
-        "border-b border-base-300 py-2 pl-2 " +
-        (current ? "border-l-4 border-l-primary" : "border-l-4 border-l-transparent")
-      }
-      aria-current={current}
-      onClick={choose}
-    >
+    <li className="border-b border-l-4 border-base-300 border-l-primary py-1.5 pl-2" aria-current>
       <div className="flex items-start gap-3">
-        {!(current && each.layers.length > 0) && <PackageDrawing each={each} />}
         <div className="min-w-0 flex-1">
-          <p className="flex items-baseline justify-between">
-            <span>
-              <strong>Package {each.number}</strong> <span className="quiet">of {bench.packages.length}</span>
-            </span>
-            {each.trackingNumber && <strong className="figure text-primary">{each.trackingNumber}</strong>}
+          <p>
+            <strong>Package {each.number}</strong> <span className="quiet">of {bench.packages.length}</span>
           </p>
           <p
             className={
-              "font-mono text-3xl tracking-tight whitespace-nowrap " + (each.weight ? "font-bold" : "quiet")
+              "font-mono text-4xl leading-none tracking-tight whitespace-nowrap " +
+              (each.weight ? "font-bold" : "quiet")
             }
           >
             {each.weight ?? each.expectedWeight ?? `– ${bench.weightUnit}`}
           </p>
         </div>
-        {open && current && (
+        <div>
           <WeightField bench={bench} number={each.number} act={act} done={done} setPreview={setPreview} />
-        )}
+        </div>
+        <button type="button" className="act mt-1" disabled={act.isPending} onClick={readScale}>
+          {act.isPending ? "One moment …" : "Read scale"} <Key name="F4" />
+        </button>
       </div>
       <p className="quiet leading-snug">{weightState(each)}</p>
-      {open && current ? (
-        <div className="mt-1 flex items-center gap-2">
-          <CartonChoice bench={bench} each={each} act={act} />
-          <SizeField key={each.size} each={each} act={act} />
-        </div>
-      ) : (
-        <p className="mt-1">
-          {each.cartonName} <span className="figure">{each.size}</span>
-        </p>
-      )}
-      {open && current && <p className="quiet mt-1 leading-snug">{each.cartonReason}</p>}
-      <p className="mt-1 leading-snug">
+      <div className="mt-1 flex items-center gap-2">
+        <CartonChoice bench={bench} each={each} act={act} />
+        <SizeField key={each.size} each={each} act={act} />
+      </div>
+      <p className="quiet truncate text-sm" title={each.cartonReason}>
+        {each.cartonReason}
+      </p>
+      <p className="leading-snug">
         {each.contents.map((content) => (
-          <span key={content.line} className="mr-3 inline-block">
+          <span key={content.line} className="mr-3 inline-block" title={content.description}>
             <span className="figure">
               {content.quantity} × {content.item}
-            </span>{" "}
-            {content.description}
-            {content.lots && <span className="quiet">, {content.lots}</span>}
+            </span>
+            {content.lots && <span className="quiet"> {content.lots}</span>}
           </span>
         ))}
       </p>
-      {current && each.layers.length > 0 && <LayerPlan each={each} low={bench.packages.length > 1} />}
-      {open && current && <HandPacking bench={bench} each={each} act={act} />}
+      {each.layers.length > 0 && <LayerPlan key={each.number} each={each} low={bench.packages.length > 1} />}
+      <HandPacking bench={bench} each={each} act={act} />
     </li>
   );
 }
 
 function weightState(each: Package): string {
   if (each.weight) {
-    const expected = each.expectedWeight ? `; the records say ${each.expectedWeight}` : "";
+    const expected = each.expectedWeight ? `; expected ${each.expectedWeight}` : "";
     return (each.weightSource === "SCALE" ? "from the scale, stable" : "typed") + expected;
   }
   return each.expectedWeight
-    ? "not weighed yet; this is what the records say, carton included"
+    ? "not weighed yet; the records say so, carton included"
     : "not weighed yet, and a weight is missing in the record";
 }

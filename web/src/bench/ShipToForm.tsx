@@ -1,4 +1,6 @@
+import { useMemo } from "react";
 import { Key } from "../ui/Key";
+import { useKeys } from "../ui/keys";
 import { acts, type BenchData, type useAct } from "./useBench";
 
 interface Props {
@@ -28,6 +30,14 @@ const KINDS = [
 /** The whole ship-to, to be corrected at any time before it ships. */
 export function ShipToForm({ bench, act, close }: Props) {
   const to = bench.shipTo;
+  useKeys(
+    useMemo(
+      () => [
+        { key: "Escape", label: "Cancel the correction", group: "Shipment", run: close, whileTyping: true },
+      ],
+      [close],
+    ),
+  );
   function keep(form: FormData) {
     const text = (name: string) => String(form.get(name) ?? "").trim();
     const kind = KINDS.find((each) => each.kind === form.get("kind"))?.kind;
@@ -57,11 +67,6 @@ export function ShipToForm({ bench, act, close }: Props) {
         event.preventDefault();
         keep(new FormData(event.currentTarget));
       }}
-      onKeyDown={(event) => {
-        if (event.key === "Escape") {
-          close();
-        }
-      }}
     >
       {FIELDS.map((field) => (
         <label key={field.name} className="flex items-center gap-2">
@@ -87,10 +92,10 @@ export function ShipToForm({ bench, act, close }: Props) {
       </label>
       <div className="flex gap-2 pt-1">
         <button type="submit" className="act" disabled={act.isPending}>
-          Keep <Key name="Enter" />
+          Save <Key name="Enter" />
         </button>
         <button type="button" className="act" onClick={close}>
-          Leave it <Key name="Esc" />
+          Cancel <Key name="Esc" />
         </button>
       </div>
     </form>

@@ -1,5 +1,5 @@
 import { useQuery } from "@tanstack/react-query";
-import { useCallback, useMemo } from "react";
+import { useCallback, useEffect, useMemo, useRef } from "react";
 import { Link, useNavigate } from "react-router";
 import { answer, api } from "../api/client";
 import { useWho } from "../signin/who";
@@ -46,7 +46,7 @@ export function ShippedFoot({ bench, act }: { bench: BenchData; act: ReturnType<
 /** While the carrier's answer is waited for: what is known, and asking now. */
 function BeingShipped({ bench, act }: { bench: BenchData; act: ReturnType<typeof useAct> }) {
   const ask = useCallback(() => act.mutate(acts.askCarrier()), [act]);
-  useKeys(useMemo(() => [{ key: "F7", label: "Ask the carrier now", run: ask }], [ask]));
+  useKeys(useMemo(() => [{ key: "F7", label: "Ask the carrier now", group: "Shipment", run: ask }], [ask]));
   return (
     <div className="flex items-center justify-between gap-6 border-t-2 border-base-content px-5 py-4">
       <p role="status">
@@ -66,30 +66,41 @@ function Papers({ bench }: { bench: BenchData }) {
       () => [
         {
           key: "F7",
-          label: "Open the papers to print",
+          label: "Print label and slip",
+          group: "Shipment",
           run: () => papers.forEach((paper) => window.open(paper.address, "_blank")),
         },
       ],
       [papers],
     ),
   );
-  return papers.map((paper, index) => (
-    <a key={paper.id} href={paper.address} target="_blank" rel="noreferrer" className="act">
-      {paper.title} {index === 0 && <Key name="F7" />}
-    </a>
-  ));
+  return papers.length === 0 ? null : (
+    <button
+      type="button"
+      className="act"
+      onClick={() => papers.forEach((paper) => window.open(paper.address, "_blank"))}
+    >
+      Print <Key name="F7" />
+    </button>
+  );
 }
 
 function NextJob() {
+  const link = useRef<HTMLAnchorElement>(null);
   const navigate = useNavigate();
   const board = useQuery({ queryKey: ["departures"], queryFn: () => answer(api.GET("/api/departures")) });
   const next = board.data?.jobs[0]?.job;
   const address = next ? benchOf(next) : "/departures";
   useKeys(
-    useMemo(() => [{ key: "F2", label: "Next job", run: () => void navigate(address) }], [navigate, address]),
+    useMemo(
+      () => [{ key: "F2", label: "Next job", group: "Shipment", run: () => void navigate(address) }],
+      [navigate, address],
+    ),
   );
+  // What was shipped is done: Enter goes on.
+  useEffect(() => link.current?.focus(), []);
   return (
-    <Link to={address} className="act border-2 font-bold">
+    <Link ref={link} to={address} className="act border-2 font-bold">
       {next ? `Next: job ${next}` : "Departures"} <Key name="F2" />
     </Link>
   );

@@ -37,7 +37,7 @@ export function SizeField({ each, act }: Props) {
       </label>
       {changed && (
         <p id="size-not-kept" role="status" className="leading-snug text-warning">
-          Not kept: Enter keeps it, Esc takes it back.
+          Not saved: Enter saves it, Esc undoes it.
         </p>
       )}
     </form>

@@ -22,7 +22,12 @@ export function WeightField({ bench, number, act, done, setPreview }: Props) {
   const [hint, setHint] = useState("");
   const asked = useRef<AbortController>(undefined);
   const latest = useRef(bench);
-  useKeys(useMemo(() => [{ key: "F2", label: "Type the weight", run: () => field.current?.focus() }], []));
+  useKeys(
+    useMemo(
+      () => [{ key: "F2", label: "Type the weight", group: "Packages", run: () => field.current?.focus() }],
+      [],
+    ),
+  );
 
   useEffect(() => {
     latest.current = bench;
@@ -76,7 +81,7 @@ export function WeightField({ bench, number, act, done, setPreview }: Props) {
 
   return (
     <form
-      className="w-58 pt-5"
+      className="w-44 pt-1"
       onSubmit={(event) => {
         event.preventDefault();
         keep(false);
@@ -108,7 +113,6 @@ export function WeightField({ bench, number, act, done, setPreview }: Props) {
           maxLength={40}
           className="entry w-full font-mono"
         />
-        <Key name="Enter" />
       </label>
       <p role="status" className="leading-snug text-warning">
         {hint}

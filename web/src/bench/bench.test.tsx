@@ -1,11 +1,16 @@
 import { renderToStaticMarkup } from "react-dom/server";
-import { describe, expect, it } from "vitest";
+import { cleanup, render, screen } from "@testing-library/react";
+import userEvent from "@testing-library/user-event";
+import { afterEach, describe, expect, it } from "vitest";
+
 import { LayerPlan, said } from "./LayerPlan";
 import { MoneySentence } from "./MoneySentence";
-import { PackageDrawing } from "./PackageDrawing";
+import { PackageDrawing, turnedPiece } from "./PackageDrawing";
 import { PaperPictures } from "./PaperPictures";
 import { emptyBench as bench, emptyPackage as box } from "./samples";
 import { words } from "../ui/words";
+
+afterEach(cleanup);
 
 describe("the money sentence", () => {
   it("adds up in reading", () => {
@@ -104,9 +109,39 @@ describe("the contents of a package", () => {
   });
 });
 
+describe("turning the drawing", () => {
+  it("brings a piece back where it was after four quarters", () => {
+    const sides = { length: 1000, width: 700, height: 500 };
+    const piece = { line: 5, item: "SK-2", x: 20, y: 30, z: 10, length: 400, width: 300, height: 100 };
+    expect(turnedPiece(piece, sides, 4)).toEqual(piece);
+    expect(turnedPiece(piece, sides, 1)).toMatchObject({ x: 30, y: 580, length: 300, width: 400 });
+  });
+});
+
+describe("stepping through the pieces", () => {
+  it("names the next piece to place, layer after layer, by key", async () => {
+    const user = userEvent.setup();
+    const piece = { line: 5, item: "SK-2", x: 0, y: 0, z: 0, length: 400, width: 300, height: 100 };
+    const each = {
+      ...box,
+      drawing: { length: 1000, width: 700, height: 500 },
+      layers: [
+        { height: "0 in", pieces: [piece] },
+        { height: "1 in", pieces: [{ ...piece, line: 6, item: "BU-100", z: 100 }] },
+      ],
+    };
+    render(<LayerPlan each={each} low={false} />);
+    await user.keyboard("{Alt>}.{/Alt}");
+    expect(screen.getByRole("status").textContent).toBe("Place SK-2, piece 1 of 1 in this layer");
+    await user.keyboard("{Alt>}.{/Alt}");
+    expect(screen.getByRole("status").textContent).toContain("BU-100");
+    expect(screen.getByText("Layer 2 of 2")).toBeTruthy();
+  });
+});
+
 describe("the pictures of papers", () => {
-  it("are not there before papers are made", () => {
-    expect(renderToStaticMarkup(<PaperPictures bench={bench} />)).toBe("");
+  it("say that they come before they are made", () => {
+    expect(words(<PaperPictures bench={bench} />)).toBe("Label and slip come in a moment.");
   });
 
   it("name each paper and lead to it", () => {

@@ -1,17 +1,22 @@
 import { renderToStaticMarkup } from "react-dom/server";
 import { MemoryRouter } from "react-router";
-import { describe, expect, it } from "vitest";
-import { CombineAndHoldBack } from "./CombineAndHoldBack";
+import { cleanup, render, screen } from "@testing-library/react";
+import userEvent from "@testing-library/user-event";
+import { afterEach, describe, expect, it } from "vitest";
+import { Forms } from "./CombineAndHoldBack";
+import { Charges } from "./Charges";
 import { BenchFoot } from "./BenchFoot";
 import { Contents } from "./Contents";
 import { Offers } from "./Offers";
 import { Packages } from "./Packages";
 import { emptyBench, emptyPackage, idleAct } from "./samples";
 import { words } from "../ui/words";
-import { Options } from "./Options";
+import { Choices, Options } from "./Options";
 import type { BenchData } from "./useBench";
 
 type Offer = BenchData["offers"][number];
+
+afterEach(cleanup);
 
 function offer(service: string, more: Partial<Offer>): Offer {
   return {
@@ -30,6 +35,7 @@ function offer(service: string, more: Partial<Offer>): Offer {
     delivery: "2026-12-03",
     lines: [],
     objections: [],
+    brief: "",
     packageSums: [],
     ...more,
   };
@@ -50,6 +56,7 @@ const lacking = offer("Two Day", {
   lacksData: true,
   allowed: false,
   objections: ["It needs a phone number."],
+  brief: "needs a phone number",
 });
 const refused = offer("Freight", {
   allowed: false,
@@ -57,50 +64,70 @@ const refused = offer("Freight", {
     "It takes no cartons, and package 1 is one.",
     "It needs the name of a company in the ship-to.",
   ],
+  brief: "pallets only, needs a company",
 });
-const refusedToo = offer("Light", { allowed: false, objections: ["Package 1 is too heavy."] });
+const refusedToo = offer("Light", {
+  allowed: false,
+  objections: ["Package 1 is too heavy."],
+  brief: "up to 1 lb",
+});
 
 const offered: BenchData = { ...emptyBench, offers: [ground, late, lacking, refused, refusedToo] };
 
-describe("the offers", () => {
-  const said = words(<Offers bench={offered} guessed={false} act={idleAct} />);
+const rates = (bench: BenchData, guessed = false) => (
+  <Offers bench={bench} guessed={guessed} act={idleAct} opened={undefined} open={() => undefined} />
+);
 
-  it("say what is asked for, cheapest and late", () => {
-    expect(said).toContain("Groundasked for");
+describe("the rates", () => {
+  const said = words(rates(offered));
+
+  it("say what is requested, cheapest and late", () => {
+    expect(said).toContain("Groundrequested");
     expect(said).toContain("Savercheapest");
-    expect(said).toContain("2 days late");
+    expect(said).toContain("Thu, Dec 3 late");
   });
 
-  it("tell what is lacking from what is not allowed", () => {
-    expect(said).toContain("Not yet. It needs a phone number.");
-    expect(said).toContain("FreightIt takes no cartons, and package 1 is one.1 more reason");
-    expect(said).not.toContain("Not yet. It takes");
-  });
-
-  it("say “not allowed” once, above all that are", () => {
-    expect(said.match(/Not allowed/g)).toHaveLength(1);
-    expect(said.indexOf("Not allowed")).toBeLessThan(said.indexOf("Freight"));
+  it("say what a rate still lacks, and fold what is not available into one line with what would change it", () => {
+    expect(said).toContain("Two Dayneeds a phone number");
+    expect(said).toContain("2 not availableFreight: pallets only, needs a company; Light: up to 1 lb");
   });
 
   it("say that prices are for a weight that is being typed", () => {
-    const guessed = words(<Offers bench={offered} guessed act={idleAct} />);
-    expect(guessed).toContain("for the weight being typed");
+    expect(words(rates(offered, true))).toContain("for the weight being typed");
     expect(said).not.toContain("for the weight being typed");
   });
 
-  it("open to their charge lines once shipped", () => {
-    const shipped = words(
-      <Offers bench={{ ...offered, state: "SHIPPED", mayAct: false }} guessed={false} act={idleAct} />,
-    );
-    expect(shipped).toContain("Base rateWeight counts.15.81");
-    expect(shipped).toContain("Fuel16.5 % of 15.81.2.61");
-    expect(shipped).toContain("Total18.42");
+  it("say why there are none", () => {
+    expect(words(rates(emptyBench))).toContain("There are no offers");
   });
 
-  it("say why there are none", () => {
-    expect(words(<Offers bench={emptyBench} guessed={false} act={idleAct} />)).toContain(
-      "There are no offers",
+  it("are walked by arrows, opened by F9, and unfolded by a click", async () => {
+    const user = userEvent.setup();
+    const opened: (string | undefined)[] = [];
+    render(
+      <Offers
+        bench={offered}
+        guessed={false}
+        act={idleAct}
+        opened={undefined}
+        open={(service) => opened.push(service)}
+      />,
     );
+    await user.keyboard("{ArrowDown}{F9}");
+    expect(opened).toEqual(["Saver"]);
+    expect(screen.queryByRole("button", { name: /^Freight/ })).toBeNull();
+    await user.click(screen.getByRole("button", { name: "2 not available" }));
+    expect(screen.getByRole("button", { name: /^Freight/ })).toBeTruthy();
+  });
+});
+
+describe("the charges", () => {
+  it("are those of the chosen rate, else of the one that was opened", () => {
+    const chosen = words(<Charges bench={offered} service={undefined} />);
+    expect(chosen).toContain("Base rateWeight counts.15.81");
+    expect(chosen).toContain("Fuel16.5 % of 15.81.2.61");
+    expect(chosen).toContain("Total18.42");
+    expect(words(<Charges bench={offered} service="Freight" />)).toContain("It takes no cartons");
   });
 });
 
@@ -134,31 +161,34 @@ describe("the packages", () => {
     expect(page).toContain('aria-label="Weight of package 1"');
     expect(page).not.toContain('aria-label="Weight of package 2"');
     expect(said).toContain("1.90 lb");
-    expect(said).toContain("not weighed yet; this is what the records say, carton included");
+    expect(said).toContain("not weighed yet; the records say so, carton included");
   });
 
   it("say where a weight comes from", () => {
-    expect(said).toContain("2.00 lbfrom the scale, stable");
+    const weighed = { ...packed, packages: packed.packages.slice(1).map((each) => ({ ...each, number: 1 })) };
+    expect(words(<Packages bench={weighed} act={idleAct} setPreview={() => undefined} />)).toContain(
+      "from the scale, stable",
+    );
   });
 
-  it("offer to plan everything again only when something was placed by hand", () => {
-    expect(said).toContain("All again");
+  it("offer to repack everything only when something was placed by hand", () => {
+    expect(said).toContain("Repack all");
     const planned = { ...packed, packages: packed.packages.slice(0, 1) };
     expect(words(<Packages bench={planned} act={idleAct} setPreview={() => undefined} />)).not.toContain(
-      "All again",
+      "Repack all",
     );
   });
 
   it("let pieces be moved from the package and from nowhere", () => {
     expect(said).toContain("SK-2, in no package");
-    expect(said).toContain("to a new oneto package 2out of it");
-    expect(said).toContain("Merge into");
+    expect(said).toContain("to a new packageto package 2out of it");
+    expect(said).toContain("everything");
   });
 
   it("cannot be packed any more once shipped", () => {
     const shipped: BenchData = { ...packed, state: "SHIPPED", mayAct: false };
     const still = words(<Packages bench={shipped} act={idleAct} setPreview={() => undefined} />);
-    expect(still).not.toContain("Same again");
+    expect(still).not.toContain("Duplicate");
     expect(still).not.toContain("Read scale");
   });
 });
@@ -176,9 +206,9 @@ describe("what goes", () => {
       </MemoryRouter>,
     );
     expect(said).toContain("6 of 8");
-    expect(said).toContain("2 stay here for another shipment");
+    expect(said).toContain("2 held back for another shipment");
     expect(said).toContain("this side up");
-    expect(said).toContain("together with 2420");
+    expect(said).toContain("combined with 2420");
     expect(said).toContain("size not known, job 2417");
   });
 
@@ -186,12 +216,12 @@ describe("what goes", () => {
     const bench: BenchData = {
       ...emptyBench,
       accessorials: [
-        { accessorial: "SIGNATURE", words: "signature", requested: true },
-        { accessorial: "LIFTGATE", words: "liftgate", requested: false },
+        { accessorial: "SIGNATURE", words: "signature", requested: true, offered: false },
+        { accessorial: "LIFTGATE", words: "liftgate", requested: false, offered: true },
       ],
     };
     const chosen = (page: string) => page.split("<label").map((label) => label.includes("checked"));
-    expect(chosen(renderToStaticMarkup(<Options bench={bench} act={idleAct} />))).toEqual([
+    expect(chosen(renderToStaticMarkup(<Choices bench={bench} act={idleAct} />))).toEqual([
       false,
       true,
       false,
@@ -199,7 +229,7 @@ describe("what goes", () => {
       false,
     ]);
     const tomorrow = { ...bench, shipOn: bench.tomorrow };
-    expect(chosen(renderToStaticMarkup(<Options bench={tomorrow} act={idleAct} />))).toEqual([
+    expect(chosen(renderToStaticMarkup(<Choices bench={tomorrow} act={idleAct} />))).toEqual([
       false,
       false,
       true,
@@ -208,8 +238,24 @@ describe("what goes", () => {
     ]);
   });
 
+  it("says in one line when it leaves and what is requested, and offers only what can be had", async () => {
+    const user = userEvent.setup();
+    const bench: BenchData = {
+      ...emptyBench,
+      accessorials: [
+        { accessorial: "SIGNATURE", words: "signature", requested: true, offered: true },
+        { accessorial: "LIFTGATE", words: "liftgate", requested: false, offered: false },
+      ],
+    };
+    render(<Options bench={bench} act={idleAct} />);
+    expect(screen.getByText("Leaves today")).toBeTruthy();
+    await user.click(screen.getByRole("button", { name: "Change" }));
+    expect(screen.getByRole("checkbox", { name: "signature" })).toBeTruthy();
+    expect(screen.queryByRole("checkbox", { name: "liftgate" })).toBeNull();
+  });
+
   it("takes a scanned job into the field for jobs that are combined", () => {
-    expect(renderToStaticMarkup(<CombineAndHoldBack bench={packed} act={idleAct} />)).toMatch(
+    expect(renderToStaticMarkup(<Forms bench={packed} act={idleAct} />)).toMatch(
       /<input[^>]*data-takes-scans[^>]*name="job"/,
     );
   });
@@ -229,5 +275,13 @@ describe("the one button", () => {
     expect(disabled(ready, true)).toBe(true);
     expect(disabled({ ...ready, mayShip: false }, false)).toBe(true);
     expect(disabled({ ...ready, offers: [refused] }, false)).toBe(true);
+  });
+
+  it("says why it cannot be pressed", () => {
+    const foot = (bench: BenchData, previewing: boolean) =>
+      words(<BenchFoot bench={bench} act={idleAct} previewing={previewing} edit={() => undefined} />);
+    expect(foot(ready, true)).toContain("Enter saves the weight first.");
+    expect(foot({ ...ready, mayShip: false }, false)).toContain("No rate is chosen that can be taken.");
+    expect(foot(ready, false)).not.toContain("No rate is chosen");
   });
 });

@@ -1,19 +1,23 @@
 import { useQuery } from "@tanstack/react-query";
-import { useCallback } from "react";
+import { useCallback, useMemo } from "react";
 import { useNavigate } from "react-router";
 import { answer, api, type Schemas } from "../api/client";
+import { useMay } from "../signin/who";
 import { count, day } from "../ui/format";
 import { benchOf } from "../ui/JobLink";
-import { Trouble, Waiting } from "../ui/states";
+import { ProblemLine, Trouble, Waiting } from "../ui/states";
 import { useCursor } from "../ui/useCursor";
-import { JobRows } from "./JobRows";
+import { useTitle } from "../ui/useTitle";
+import { inOrder, JobRows } from "./JobRows";
 import { StuckThings } from "./StuckThings";
 import { TimeAxis } from "./TimeAxis";
+import { useRescues, useTakeRescue } from "./useRescues";
 
 const LOOK_AGAIN_MS = 20_000;
 
 /** The day drawn along a time axis, and the jobs that must still make a departure. */
 export function Departures() {
+  useTitle("Departures");
   const board = useQuery({
     queryKey: ["departures"],
     queryFn: () => answer(api.GET("/api/departures")),
@@ -30,13 +34,26 @@ export function Departures() {
 
 function Day({ board }: { board: Schemas["DepartureView"] }) {
   const navigate = useNavigate();
+  const jobs = useMemo(() => inOrder(board.jobs), [board.jobs]);
+  const rescues = useRescues(jobs);
+  const take = useTakeRescue();
+  const mayAct = useMay()("PACK_AND_SHIP");
+  const takeRescue = take.mutate;
   const open = useCallback(
-    (index: number) => void navigate(benchOf(board.jobs[index]?.job ?? "")),
-    [board.jobs, navigate],
+    (index: number) => {
+      const job = jobs[index]?.job ?? "";
+      const rescue = rescues.get(job);
+      if (rescue && mayAct) {
+        takeRescue({ job, service: rescue.service });
+      } else {
+        void navigate(benchOf(job));
+      }
+    },
+    [jobs, rescues, mayAct, takeRescue, navigate],
   );
-  const [at, setAt] = useCursor(board.jobs.length, open);
+  const [at, setAt] = useCursor(jobs.length, open);
   return (
-    <div className="px-5 py-3">
+    <div className="px-5 py-2">
       <div className="flex items-baseline gap-4">
         <h1>{day(board.day)}</h1>
         <p className="quiet">
@@ -46,7 +63,8 @@ function Day({ board }: { board: Schemas["DepartureView"] }) {
       </div>
       <TimeAxis board={board} />
       <StuckThings things={board.stuck} />
-      <JobRows jobs={board.jobs} at={at} setAt={setAt} open={open} />
+      {take.isError && <ProblemLine error={take.error} />}
+      <JobRows jobs={jobs} rescues={rescues} at={at} setAt={setAt} open={open} />
       <p className="quiet px-3 py-2">
         {count(board.jobsLater, "job", "jobs")} can leave on a later day and still be in time.
       </p>

@@ -1,19 +1,23 @@
 import { Link } from "react-router";
 import type { Schemas } from "../api/client";
-import { clockTime, day } from "../ui/format";
+import { clockTime, count, day } from "../ui/format";
 import { JobLink } from "../ui/JobLink";
 import { Key } from "../ui/Key";
 import { Empty } from "../ui/states";
+import type { Rescue } from "./useRescues";
+
+type Job = Schemas["JobOutlookView"];
 
 interface Props {
-  jobs: Schemas["JobOutlookView"][];
+  jobs: Job[];
+  rescues: Map<string, Rescue>;
   at: number;
   setAt: (index: number) => void;
   open: (index: number) => void;
 }
 
-/** Jobs in the order of the departure they need; those that will miss theirs stand first with the reason. */
-export function JobRows({ jobs, at, setAt, open }: Props) {
+/** Jobs by the pickup they must make; those that will miss their promise stand first, with what would save them. */
+export function JobRows({ jobs, rescues, at, setAt, open }: Props) {
   if (jobs.length === 0) {
     return (
       <Empty>
@@ -26,52 +30,117 @@ export function JobRows({ jobs, at, setAt, open }: Props) {
       </Empty>
     );
   }
+  let index = 0;
   return (
     <>
       <div className="mt-2 flex items-center gap-2 px-3">
-        <h2>Must still make it</h2>
-        <span className="quiet">in the order of their departure</span>
+        <h2>Must leave today</h2>
         <span className="quiet ml-auto flex items-center gap-1">
-          <Key name="↑" /> <Key name="↓" /> choose <Key name="Enter" /> pack it
+          <Key name="↑" /> <Key name="↓" /> choose <Key name="Enter" /> to the Bench
         </span>
       </div>
       <table className="timetable">
         <thead>
           <tr>
-            <th>Leaves</th>
             <th>Job</th>
             <th>Customer</th>
             <th>To</th>
             <th className="!text-right">Weight</th>
             <th>By</th>
-            <th className="w-[38%]">Outlook</th>
+            <th className="w-[42%]">Promise</th>
           </tr>
         </thead>
-        <tbody>
-          {jobs.map((job, index) => (
-            <tr
-              key={job.job}
-              className={index === at ? "at" : ""}
-              onClick={() => setAt(index)}
-              onDoubleClick={() => open(index)}
-            >
-              <td className="figure">{job.cutOff ? clockTime(job.cutOff) : day(job.nextDeparture)}</td>
-              <td className="figure">
-                <JobLink job={job.job} />
-              </td>
-              <td>{job.customer}</td>
-              <td className="whitespace-nowrap">{job.shipTo}</td>
-              <td className="figure text-right">{job.weight ?? "not known"}</td>
-              <td className="whitespace-nowrap">{job.service}</td>
-              <td>
-                {job.verdict === "WILL_MISS" && <strong className="text-error">Will miss. </strong>}
-                {job.status === "ON_BENCH" && <strong>On the bench. </strong>}
-                {job.reason}
-              </td>
+        {groups(jobs).map((group) => (
+          <tbody key={group.title}>
+            <tr>
+              <th scope="rowgroup" colSpan={6} className="!border-b !pt-2 !text-base !text-base-content">
+                <strong className={group.late ? "text-error" : ""}>{group.title}</strong>{" "}
+                <span className="quiet">{count(group.jobs.length, "job", "jobs")}</span>
+              </th>
             </tr>
-          ))}
-        </tbody>
+            {group.jobs.map((job) => {
+              const own = index++;
+              return (
+                <JobRow
+                  key={job.job}
+                  job={job}
+                  rescue={rescues.get(job.job)}
+                  current={own === at}
+                  choose={() => setAt(own)}
+                  open={() => open(own)}
+                />
+              );
+            })}
+          </tbody>
+        ))}
       </table>
     </>
+  );
+}
+
+interface Group {
+  title: string;
+  late: boolean;
+  jobs: Job[];
+}
+
+/** By pickup, in the order in which the server has the jobs; the late ones are a group of their own. */
+function groups(jobs: Job[]): Group[] {
+  const all: Group[] = [];
+  for (const job of jobs) {
+    const late = job.verdict === "WILL_MISS";
+    const when = job.cutOff ? clockTime(job.cutOff) : day(job.nextDeparture);
+    const title = late ? "Will miss the promise" : `${when}  ${job.carrier}`;
+    const last = all.at(-1);
+    if (last?.title === title) {
+      last.jobs.push(job);
+    } else {
+      all.push({ title, late, jobs: [job] });
+    }
+  }
+  return all;
+}
+
+/** The jobs in the order in which they stand on the screen. */
+export function inOrder(jobs: Job[]): Job[] {
+  const rank = (job: Job) => (job.verdict === "WILL_MISS" ? "" : `${job.cutOff ?? "99"} ${job.carrier}`);
+  return [...jobs].sort((one, other) => (rank(one) < rank(other) ? -1 : rank(one) > rank(other) ? 1 : 0));
+}
+
+interface RowProps {
+  job: Job;
+  rescue: Rescue | undefined;
+  current: boolean;
+  choose: () => void;
+  open: () => void;
+}
+
+function JobRow({ job, rescue, current, choose, open }: RowProps) {
+  return (
+    <tr className={current ? "at" : ""} onClick={choose} onDoubleClick={open}>
+      <td className="figure">
+        <JobLink job={job.job} />
+      </td>
+      <td>{job.customer}</td>
+      <td className="whitespace-nowrap">{job.shipTo}</td>
+      <td className="figure text-right">{job.weight ?? "not known"}</td>
+      <td className="whitespace-nowrap">{job.service}</td>
+      <td>
+        {job.status === "ON_BENCH" && <strong>On the Bench. </strong>}
+        {job.reason}
+        {rescue && (
+          <span className="block">
+            <strong className="text-primary">
+              {rescue.name} arrives {day(rescue.delivery)}, {rescue.total}
+            </strong>
+            {current && (
+              <span className="quiet ml-2">
+                <Key name="Enter" /> takes it there
+              </span>
+            )}
+          </span>
+        )}
+      </td>
+    </tr>
   );
 }

@@ -2,8 +2,10 @@ import { renderToStaticMarkup } from "react-dom/server";
 import { MemoryRouter } from "react-router";
 import { describe, expect, it } from "vitest";
 import type { Schemas } from "../api/client";
-import { JobRows } from "./JobRows";
+import { inOrder, JobRows } from "./JobRows";
 import { TimeAxis } from "./TimeAxis";
+import { timeScale, underTheirMarks } from "./timeScale";
+import type { Rescue } from "./useRescues";
 
 const pickup: Schemas["PickupView"] = {
   carrier: "Plover Parcel",
@@ -14,6 +16,8 @@ const pickup: Schemas["PickupView"] = {
   weight: "8.10 lb",
   promised: 1,
   promisedWeight: "34.50 lb",
+  willMiss: 0,
+  packedPercent: 19,
 };
 
 const board: Schemas["DepartureView"] = {
@@ -45,10 +49,10 @@ function axis(changes: Partial<Schemas["PickupView"]>): string {
   return renderToStaticMarkup(<TimeAxis board={{ ...board, pickups: [{ ...pickup, ...changes }] }} />);
 }
 
-function rows(jobs: Schemas["JobOutlookView"][]): string {
+function rows(jobs: Schemas["JobOutlookView"][], rescues = new Map<string, Rescue>()): string {
   return renderToStaticMarkup(
     <MemoryRouter>
-      <JobRows jobs={jobs} at={0} setAt={() => undefined} open={() => undefined} />
+      <JobRows jobs={jobs} rescues={rescues} at={0} setAt={() => undefined} open={() => undefined} />
     </MemoryRouter>,
   );
 }
@@ -56,18 +60,19 @@ function rows(jobs: Schemas["JobOutlookView"][]): string {
 describe("the time axis", () => {
   it("says what is on a pickup, what is promised for it and how long is left", () => {
     const shown = axis({});
-    expect(shown).toContain("2 packages, 8.10 lb");
-    expect(shown).toContain("1 job, 34.50 lb, not packed");
+    expect(shown).toContain("2 packages, 8.10 lb packed");
+    expect(shown).toContain("1 job, 34.50 lb to pack");
     expect(shown).toContain("3 h 23 min left");
-    expect(shown).toContain("now 13:07");
+    expect(shown).toContain("now 1:07 PM");
   });
 
   it.each([
     [{ minutesLeft: 0 }, "gone"],
     [{ comesToday: false }, "does not come today"],
-    [{ packages: 0 }, "nothing yet"],
-    [{ promised: 0 }, "nothing more"],
-    [{ promised: 2, promisedWeight: undefined }, "2 jobs, not packed"],
+    [{ packages: 0 }, "nothing packed yet"],
+    [{ promised: 0, packages: 0 }, "nothing for it"],
+    [{ promised: 2, promisedWeight: undefined }, "2 jobs to pack"],
+    [{ willMiss: 3 }, "3 jobs will miss the promise"],
   ])("says it in words when %j", (changes, said) => {
     expect(
       axis(changes)
@@ -81,9 +86,23 @@ describe("the time axis", () => {
     expect(axis({ minutesLeft: 46 })).not.toContain("font-bold text-warning");
   });
 
-  it("puts the cut-off where it belongs between opening and close", () => {
-    const left = /left:([\d.]+)%;top:34/.exec(axis({}))?.[1];
-    expect(Number(left)).toBeCloseTo(((16.5 - 7) / 11.5) * 100, 3);
+  it("squeezes what is past, and keeps the order of what is to come", () => {
+    const place = timeScale(420, 787, 1110);
+    expect(place(420)).toBe(0);
+    expect(place(787)).toBeCloseTo(15);
+    expect(place(1110)).toBe(100);
+    expect(place(900)).toBeGreaterThan(place(800));
+    expect(timeScale(420, 1200, 1110)(1110)).toBe(100);
+  });
+
+  it("sets columns under their marks without one over the other, seven and more", () => {
+    const marks = [15, 16, 17, 50, 97, 98, 99];
+    const lefts = underTheirMarks(marks, 100 / 7);
+    lefts.slice(1).forEach((left, index) => {
+      expect(left).toBeGreaterThanOrEqual((lefts[index] ?? 0) + 100 / 7 - 0.0001);
+    });
+    expect((lefts.at(-1) ?? 0) + 100 / 7).toBeCloseTo(100);
+    expect(underTheirMarks([20, 60], 20)).toEqual([15, 55]);
   });
 });
 
@@ -94,10 +113,28 @@ describe("the jobs that must still make it", () => {
 
   it("say a miss in words, and the day where today's driver is gone", () => {
     const shown = rows([job]);
-    expect(shown).toContain("Will miss.");
-    expect(shown).toContain("Wed 2 Dec");
+    expect(shown).toContain("Will miss the promise");
+    expect(rows([{ ...job, verdict: "MUST_LEAVE_TODAY" }])).toContain("Wed, Dec 2");
     expect(shown).toContain("not known");
     expect(shown).toContain('href="/bench?job=2407"');
+  });
+
+  it("say what would save a late one", () => {
+    const rescue = { service: "DUN-ONE", name: "Dunlin Overnight", delivery: "2026-12-02", total: "79.80" };
+    expect(rows([job], new Map([["2407", rescue]]))).toContain("Dunlin Overnight arrives Wed, Dec 2, 79.80");
+  });
+
+  it("stand under the pickup they must make, the late ones first", () => {
+    const due = (number: string, cutOff: string): Schemas["JobOutlookView"] => ({
+      ...job,
+      job: number,
+      verdict: "MUST_LEAVE_TODAY",
+      cutOff,
+    });
+    const jobs = inOrder([due("1", "16:30:00"), due("2", "14:00:00"), job]);
+    expect(jobs.map((each) => each.job)).toEqual(["2407", "2", "1"]);
+    const shown = rows(jobs);
+    expect(shown.indexOf("2:00 PM")).toBeLessThan(shown.indexOf("4:30 PM"));
   });
 
   it("lead to a bench whatever stands in a number", () => {

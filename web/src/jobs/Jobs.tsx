@@ -1,3 +1,4 @@
+import { useTitle } from "../ui/useTitle";
 import { useInfiniteQuery, useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
 import { useCallback, useEffect, useMemo } from "react";
 import { useNavigate, useSearchParams } from "react-router";
@@ -108,6 +109,7 @@ function List({
     return <Trouble error={list.error} again={() => void list.refetch()} />;
   }
   if (rows.length === 0) {
+    useTitle("Jobs");
     return (
       <div className="mt-3">
         <Empty>

@@ -1,3 +1,4 @@
+import { useTitle } from "../ui/useTitle";
 import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
 import { useCallback } from "react";
 import { useNavigate, useSearchParams } from "react-router";
@@ -142,6 +143,7 @@ function Next({ row, timeZone, busy, tryAgain }: NextProps) {
     );
   }
   if (row.nextTryAt && row.attempts > 0) {
+    useTitle("Postings");
     return (
       <span className="quiet">
         tried {row.attempts}×, again {moment(row.nextTryAt, timeZone)}

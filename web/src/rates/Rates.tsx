@@ -1,3 +1,4 @@
+import { useTitle } from "../ui/useTitle";
 import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
 import { answer, api, type Schemas, sendFile } from "../api/client";
 import { useMay } from "../signin/who";
@@ -19,6 +20,7 @@ export function Rates() {
     return <Waiting what="The rate sheets" />;
   }
   if (list.isLoadingError) {
+    useTitle("Rates");
     return <Trouble error={list.error} again={() => void list.refetch()} />;
   }
   return (

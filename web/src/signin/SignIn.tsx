@@ -1,3 +1,4 @@
+import { useTitle } from "../ui/useTitle";
 import { useQueryClient } from "@tanstack/react-query";
 import { useState } from "react";
 import { signIn } from "../api/client";
@@ -17,6 +18,7 @@ export function SignIn({ demo }: { demo: boolean }) {
       await queries.invalidateQueries({ queryKey: ["who"] });
       return;
     } catch (error) {
+      useTitle("Sign in");
       const problem = asProblem(error);
       setRefused(`${problem.thing}: ${problem.detail} ${problem.remedy}`);
     }

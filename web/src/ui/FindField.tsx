@@ -59,7 +59,12 @@ export function FindField() {
   );
   useDigits(field);
   useKeys(
-    useMemo(() => [{ key: "/", label: "Find or scan anything", run: () => field.current?.focus() }], []),
+    useMemo(
+      () => [
+        { key: "/", label: "Find or scan anything", group: "Anywhere", run: () => field.current?.focus() },
+      ],
+      [],
+    ),
   );
 
   return (
@@ -75,7 +80,7 @@ export function FindField() {
       <input
         ref={field}
         aria-label="Find or scan anything"
-        className="entry w-64"
+        className="entry w-56 max-[1100px]:w-40"
         placeholder="Job, PO, city, tracking number"
         maxLength={120}
         onKeyDown={(event) => {

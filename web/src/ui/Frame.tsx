@@ -1,30 +1,21 @@
 import { useQueryClient } from "@tanstack/react-query";
-import { useMemo, useState } from "react";
-import { NavLink, useNavigate } from "react-router";
+import { useEffect, useMemo, useRef, useState } from "react";
+import { NavLink, useLocation, useNavigate } from "react-router";
 import { type Schemas, signOut } from "../api/client";
-import type { Permission } from "../signin/who";
 import { Clock } from "./Clock";
 import { Connection } from "./Connection";
 import { FindField } from "./FindField";
-import { Key } from "./Key";
 import { KeyHelp } from "./KeyHelp";
 import { useKeys } from "./keys";
+import { SECTIONS } from "./sections";
 import { changeTheme } from "./theme";
-
-/** A section keeps its key, whoever is signed in and sees which of them. */
-const SECTIONS: { path: string; name: string; key: string; needs?: Permission }[] = [
-  { path: "/departures", name: "Departures", key: "Alt+1" },
-  { path: "/jobs", name: "Jobs", key: "Alt+2" },
-  { path: "/bench", name: "Bench", key: "Alt+3" },
-  { path: "/postings", name: "Postings", key: "Alt+4", needs: "SEE_CHARGES" },
-  { path: "/rates", name: "Rates", key: "Alt+5" },
-];
 
 /** What stands around every screen: the sections, the one field, the clock, who is signed in. */
 export function Frame({ who, children }: { who: Schemas["WhoView"]; children: React.ReactNode }) {
   const navigate = useNavigate();
-  const queries = useQueryClient();
+  const { pathname } = useLocation();
   const [help, setHelp] = useState(false);
+  const main = useRef<HTMLElement>(null);
   const permissions = who.person?.permissions;
   const sections = useMemo(
     () => SECTIONS.filter(({ needs }) => !needs || permissions?.includes(needs)),
@@ -37,58 +28,88 @@ export function Frame({ who, children }: { who: Schemas["WhoView"]; children: Re
         ...sections.map((section) => ({
           key: section.key,
           label: section.name,
+          group: "Anywhere",
           run: () => void navigate(section.path),
         })),
-        { key: "?", label: "Keys that work here", run: () => setHelp((shown) => !shown) },
+        {
+          key: "?",
+          label: "All keys that work here",
+          group: "Anywhere",
+          run: () => setHelp((shown) => !shown),
+        },
       ],
       [navigate, sections],
     ),
   );
 
-  async function leave() {
-    await signOut();
-    queries.clear();
-    window.location.assign("/");
-  }
+  // Another section: the next key belongs to it, not to the link that led here.
+  useEffect(() => main.current?.focus({ preventScroll: true }), [pathname]);
 
   return (
     <div className="flex h-screen flex-col">
-      <header className="flex flex-wrap items-stretch gap-x-6 border-b-2 border-base-content px-5">
+      <a href="#content" className="skip">
+        Skip to content
+      </a>
+      <header className="flex items-stretch gap-x-4 border-b-2 border-base-content px-5">
         <span className="self-center text-xl font-bold tracking-tight">Nobrec</span>
         <nav aria-label="Sections" className="flex">
           {sections.map((section) => (
             <NavLink
               key={section.path}
               to={section.path}
+              title={section.key}
               className={({ isActive }) =>
-                "flex items-center gap-2 border-b-4 px-3 pt-2 pb-1.5 " +
+                "flex items-center border-b-4 px-2.5 pt-2 pb-1.5 " +
                 (isActive ? "border-primary font-bold" : "border-transparent hover:border-base-300")
               }
             >
-              {section.name} <Key name={section.key} />
+              {section.name}
             </NavLink>
           ))}
         </nav>
-        <div className="ml-auto flex items-center gap-5">
+        <div className="ml-auto flex min-w-0 items-center gap-4">
           <FindField />
           <Clock now={who.now} timeZone={who.timeZone} demo={who.demo} />
+          <Person name={who.person?.displayName ?? ""} showKeys={() => setHelp(true)} />
         </div>
       </header>
       <Connection />
-      <main className="min-h-0 flex-1 overflow-auto">{children}</main>
-      <footer className="quiet flex items-center gap-4 border-t border-base-300 px-5 py-1 text-sm">
-        <span>{who.person?.displayName}</span>
-        <button type="button" className="underline" onClick={() => void leave()}>
-          Sign out
-        </button>
-        <button type="button" className="underline" onClick={changeTheme}>
-          Paper or evening
-        </button>
-        <button type="button" className="ml-auto flex items-center gap-2" onClick={() => setHelp(true)}>
-          Keys <Key name="?" />
-        </button>
-      </footer>
+      <main id="content" ref={main} tabIndex={-1} className="min-h-0 flex-1 overflow-auto outline-none">
+        {children}
+      </main>
       {help && <KeyHelp close={() => setHelp(false)} />}
     </div>
+  );
+}
+
+/** Who is signed in, and what is hers: the look, the keys, signing out. */
+function Person({ name, showKeys }: { name: string; showKeys: () => void }) {
+  const queries = useQueryClient();
+  const menu = useRef<HTMLDetailsElement>(null);
+  async function leave() {
+    await signOut();
+    queries.clear();
+    window.location.assign("/");
+  }
+  function choose(act: () => void) {
+    menu.current?.removeAttribute("open");
+    act();
+  }
+  return (
+    <details ref={menu} className="relative">
+      <summary className="act list-none">{name.split(" ")[0]}</summary>
+      <div className="absolute top-full right-0 z-20 mt-1 flex min-w-44 flex-col border border-base-content bg-base-100">
+        <span className="quiet px-3 py-1.5">{name}</span>
+        <button type="button" className="menu-line" onClick={() => choose(changeTheme)}>
+          Light / dark
+        </button>
+        <button type="button" className="menu-line" onClick={() => choose(showKeys)}>
+          Keys and scanner
+        </button>
+        <button type="button" className="menu-line" onClick={() => void leave()}>
+          Sign out
+        </button>
+      </div>
+    </details>
   );
 }

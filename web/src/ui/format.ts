@@ -5,16 +5,16 @@ const DAY = new Intl.DateTimeFormat("en-US", {
   timeZone: "UTC",
 });
 
-/** A calendar day as the timetable writes it: Thu 3 Dec. */
+/** A calendar day as a shop's office writes it: Thu, Dec 3. */
 export function day(isoDate: string): string {
-  const parts = DAY.formatToParts(new Date(isoDate + "T00:00:00Z"));
-  const part = (type: string) => parts.find((each) => each.type === type)?.value ?? "";
-  return `${part("weekday")} ${part("day")} ${part("month")}`;
+  return DAY.format(new Date(isoDate + "T00:00:00Z"));
 }
 
-/** Hours and minutes of a time of day. */
+const TIME = new Intl.DateTimeFormat("en-US", { hour: "numeric", minute: "2-digit", timeZone: "UTC" });
+
+/** A time of day: 4:30 PM. */
 export function clockTime(isoTime: string): string {
-  return isoTime.slice(0, 5);
+  return TIME.format(new Date(`1970-01-01T${isoTime.slice(0, 5)}:00Z`)).replace("\u202f", " ");
 }
 
 /** Minutes since midnight. */
@@ -22,19 +22,25 @@ export function minutesOf(isoTime: string): number {
   return Number(isoTime.slice(0, 2)) * 60 + Number(isoTime.slice(3, 5));
 }
 
-/** A moment as the clock on the site's wall shows it: Tue 1 Dec, 13:09. */
+const DAY_MS = 86_400_000;
+
+/** Calendar days from one day to another. */
+export function daysBetween(from: string, to: string): number {
+  return Math.round((Date.parse(to) - Date.parse(from)) / DAY_MS);
+}
+
+/** A moment as the clock on the site's wall shows it: Tue, Dec 1, 1:09 PM. */
 export function moment(isoMoment: string, timeZone: string): string {
-  const parts = new Intl.DateTimeFormat("en-US", {
+  return new Intl.DateTimeFormat("en-US", {
     weekday: "short",
     day: "numeric",
     month: "short",
-    hour: "2-digit",
+    hour: "numeric",
     minute: "2-digit",
-    hourCycle: "h23",
     timeZone,
-  }).formatToParts(new Date(isoMoment));
-  const part = (type: string) => parts.find((each) => each.type === type)?.value ?? "";
-  return `${part("weekday")} ${part("day")} ${part("month")}, ${part("hour")}:${part("minute")}`;
+  })
+    .format(new Date(isoMoment))
+    .replace("\u202f", " ");
 }
 
 /** Time left as people say it: 3 h 23 min. */

@@ -5,6 +5,8 @@ export interface KeyAct {
   /** As the browser names the key, with "Alt+" before it where Alt is held. */
   key: string;
   label: string;
+  /** Under which heading the list of keys has it. */
+  group?: string;
   run: () => void;
   /** Plain letters and signs do nothing while something is typed; function keys always work. */
   whileTyping?: boolean;

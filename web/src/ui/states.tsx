@@ -1,11 +1,19 @@
+import { useEffect, useState } from "react";
 import { Link } from "react-router";
 import { asProblem } from "../api/problem";
 
-/** Something is on its way. */
+const QUICK_MS = 300;
+
+/** Something is on its way. What comes quickly is not announced: a line that flickers is noise. */
 export function Waiting({ what }: { what: string }) {
+  const [slow, setSlow] = useState(false);
+  useEffect(() => {
+    const timer = setTimeout(() => setSlow(true), QUICK_MS);
+    return () => clearTimeout(timer);
+  }, []);
   return (
     <p role="status" className="quiet p-6">
-      {what} …
+      {slow && `${what} …`}
     </p>
   );
 }

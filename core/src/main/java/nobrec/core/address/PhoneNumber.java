@@ -14,6 +14,21 @@ public record PhoneNumber(String e164) {
     private static final PhoneNumberUtil NUMBERS = PhoneNumberUtil.getInstance();
     private static final String REMEDY = "Write it like (212) 555-0134 or +1 212 555 0134.";
 
+    /** As it is dialed in a country: {@code (212) 555-0134} at home, {@code +44 20 7946 0958} abroad. */
+    public String shown(String country) {
+        try {
+            var number = NUMBERS.parse(e164, country);
+            boolean atHome = NUMBERS.getCountryCodeForRegion(country) == number.getCountryCode();
+            return NUMBERS.format(
+                    number,
+                    atHome
+                            ? PhoneNumberUtil.PhoneNumberFormat.NATIONAL
+                            : PhoneNumberUtil.PhoneNumberFormat.INTERNATIONAL);
+        } catch (NumberParseException notANumber) {
+            return e164;
+        }
+    }
+
     /** Reads a number as written in the given country (ISO 3166-1 alpha-2). */
     public static Reading<PhoneNumber> read(String text, String country) {
         if (text == null || text.isBlank()) {

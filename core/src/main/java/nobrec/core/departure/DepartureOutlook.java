@@ -2,12 +2,11 @@ package nobrec.core.departure;
 
 import java.time.LocalDate;
 import java.time.LocalDateTime;
-import java.time.format.DateTimeFormatter;
-import java.util.Locale;
 import java.util.Optional;
 import nobrec.core.calendar.Pickup;
 import nobrec.core.calendar.WorkingDays;
 import nobrec.core.limit.Limits;
+import nobrec.core.notation.DayWords;
 import nobrec.core.service.Destination;
 import nobrec.core.service.Service;
 
@@ -25,8 +24,6 @@ public record DepartureOutlook(Verdict verdict, Optional<LocalDate> leaveBy, Loc
         MUST_LEAVE_TODAY,
         CAN_WAIT
     }
-
-    private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("EEE d MMM", Locale.US);
 
     /** @param now in the site's own time */
     public static DepartureOutlook of(
@@ -56,14 +53,15 @@ public record DepartureOutlook(Verdict verdict, Optional<LocalDate> leaveBy, Loc
                     Verdict.WILL_MISS,
                     Optional.of(leaveBy),
                     next,
-                    "Promised " + DAY.format(promise) + ", there " + DAY.format(arrival) + " at the earliest: " + way);
+                    "Promised " + DayWords.day(promise) + ", there " + DayWords.day(arrival) + " at the earliest: "
+                            + way);
         }
         boolean today = next.equals(now.toLocalDate()) && !leaveBy.isAfter(now.toLocalDate());
         return new DepartureOutlook(
                 today ? Verdict.MUST_LEAVE_TODAY : Verdict.CAN_WAIT,
                 Optional.of(leaveBy),
                 next,
-                "Promised " + DAY.format(promise) + ": " + way);
+                "Promised " + DayWords.day(promise) + ": " + way);
     }
 
     private static LocalDate lastDeparture(Pickup pickup, LocalDate day) {

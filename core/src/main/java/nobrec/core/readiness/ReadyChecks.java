@@ -1,21 +1,21 @@
 package nobrec.core.readiness;
 
 import java.time.LocalDate;
-import java.time.format.DateTimeFormatter;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import nobrec.core.address.AddressCheck;
+import nobrec.core.address.Countries;
 import nobrec.core.address.PhoneNumber;
 import nobrec.core.address.PlaceKind;
 import nobrec.core.address.PostalAddress;
 import nobrec.core.charging.FreightTerms;
 import nobrec.core.limit.Limits;
 import nobrec.core.measure.UnitSystem;
+import nobrec.core.notation.DayWords;
 import nobrec.core.notation.Reading;
 import nobrec.core.rating.Offer;
 import nobrec.core.readiness.ReadyCheck.CorrectedIn;
@@ -27,8 +27,6 @@ import nobrec.core.service.ShipmentToRate.PackageToRate;
 
 /** Looks at everything that must be right before a shipment goes. */
 public final class ReadyChecks {
-
-    private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("EEE d MMM", Locale.US);
 
     private ReadyChecks() {}
 
@@ -103,7 +101,7 @@ public final class ReadyChecks {
         Reading<PhoneNumber> reading =
                 PhoneNumber.read(look.phone(), look.shipTo().country());
         if (reading instanceof Reading.Read<PhoneNumber> read) {
-            return ReadyCheck.fine(Subject.PHONE, read.value().e164() + ".");
+            return ReadyCheck.fine(Subject.PHONE, read.value().shown(Countries.HOME) + ".");
         }
         if (demanding.isEmpty()) {
             return look.phone().isBlank()
@@ -258,8 +256,8 @@ public final class ReadyChecks {
             return Optional.empty();
         }
         Offer offer = look.chosen().get();
-        String there = "There " + DAY.format(offer.delivery()) + ", promised "
-                + DAY.format(look.promiseDate().get()) + ".";
+        String there = "There " + DayWords.day(offer.delivery()) + ", promised "
+                + DayWords.day(look.promiseDate().get()) + ".";
         if (offer.daysLate() == 0) {
             return Optional.of(ReadyCheck.fine(Subject.PROMISE, there));
         }

@@ -49,7 +49,7 @@ public final class Eligibility {
         PackageToRate each = rated.each();
         ServiceLimits limits = service.limits();
         if (!service.takes().contains(each.kind())) {
-            objections.add(new Objection.KindNotAccepted(each.number(), each.kind()));
+            objections.add(new Objection.KindNotAccepted(each.number(), each.kind(), service.takes()));
         } else if (!each.supply().accepts(service.code())) {
             objections.add(new Objection.SupplyNotAccepted(
                     each.number(), each.supply().carrierCode().orElse("")));

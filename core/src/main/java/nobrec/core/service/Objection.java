@@ -1,6 +1,8 @@
 package nobrec.core.service;
 
 import java.time.LocalDate;
+import java.util.Set;
+import java.util.stream.Collectors;
 import nobrec.core.address.Countries;
 import nobrec.core.address.PlaceKind;
 import nobrec.core.carton.CartonKind;
@@ -17,12 +19,20 @@ public sealed interface Objection {
     /** One sentence for people. */
     String sentence(UnitSystem units);
 
+    /** The same in a few words that say what would change it: {@code pallets only}, {@code up to 70 lb}. */
+    String brief(UnitSystem units);
+
     /** Whether only a datum is missing, so that the service will do once it is there. */
     default boolean isMissingData() {
         return false;
     }
 
     record TooHeavy(int packageNumber, Weight weight, Weight limit) implements Objection {
+        @Override
+        public String brief(UnitSystem units) {
+            return "up to " + MeasureText.showPlain(limit, units) + " a package";
+        }
+
         @Override
         public String sentence(UnitSystem units) {
             return "Package " + packageNumber + " of " + MeasureText.show(weight, units) + " is above the limit of "
@@ -32,6 +42,11 @@ public sealed interface Objection {
 
     record TooLong(int packageNumber, Length length, Length limit) implements Objection {
         @Override
+        public String brief(UnitSystem units) {
+            return "up to " + MeasureText.show(limit, units) + " long";
+        }
+
+        @Override
         public String sentence(UnitSystem units) {
             return "Package " + packageNumber + " is " + MeasureText.show(length, units) + " long; the limit is "
                     + MeasureText.show(limit, units) + ".";
@@ -39,6 +54,11 @@ public sealed interface Objection {
     }
 
     record TooBulky(int packageNumber, Length lengthPlusGirth, Length limit) implements Objection {
+        @Override
+        public String brief(UnitSystem units) {
+            return "length plus girth up to " + MeasureText.show(limit, units);
+        }
+
         @Override
         public String sentence(UnitSystem units) {
             return "Package " + packageNumber + " has a length plus girth of "
@@ -49,12 +69,22 @@ public sealed interface Objection {
 
     record PlaceNotServed(PlaceKind kind) implements Objection {
         @Override
+        public String brief(UnitSystem units) {
+            return "not to a " + kind.words();
+        }
+
+        @Override
         public String sentence(UnitSystem units) {
             return "It does not deliver to a " + kind.words() + ".";
         }
     }
 
     record NoWeight(int packageNumber) implements Objection {
+        @Override
+        public String brief(UnitSystem units) {
+            return "weigh package " + packageNumber;
+        }
+
         @Override
         public String sentence(UnitSystem units) {
             return "Package " + packageNumber + " has no weight yet: weigh it or type its weight.";
@@ -63,6 +93,11 @@ public sealed interface Objection {
 
     record CountryNotServed(String country) implements Objection {
         @Override
+        public String brief(UnitSystem units) {
+            return "not to " + Countries.nameOf(country);
+        }
+
+        @Override
         public String sentence(UnitSystem units) {
             return "It does not go to " + Countries.nameOf(country) + ".";
         }
@@ -70,12 +105,24 @@ public sealed interface Objection {
 
     record ZoneNotServed(String postalCode) implements Objection {
         @Override
+        public String brief(UnitSystem units) {
+            return "no zone for " + postalCode;
+        }
+
+        @Override
         public String sentence(UnitSystem units) {
             return "Its rate sheet has no zone for postal code " + postalCode + ".";
         }
     }
 
-    record KindNotAccepted(int packageNumber, CartonKind kind) implements Objection {
+    /** @param accepted kinds that it takes */
+    record KindNotAccepted(int packageNumber, CartonKind kind, Set<CartonKind> accepted) implements Objection {
+        @Override
+        public String brief(UnitSystem units) {
+            return accepted.stream().sorted().map(each -> each.words() + "s").collect(Collectors.joining(" or "))
+                    + " only";
+        }
+
         @Override
         public String sentence(UnitSystem units) {
             return "It takes no " + kind.words() + "s, and package " + packageNumber + " is one.";
@@ -83,6 +130,11 @@ public sealed interface Objection {
     }
 
     record SupplyNotAccepted(int packageNumber, String carrierCode) implements Objection {
+        @Override
+        public String brief(UnitSystem units) {
+            return "not in a carton of " + carrierCode;
+        }
+
         @Override
         public String sentence(UnitSystem units) {
             return "Package " + packageNumber + " is in a carton that " + carrierCode
@@ -92,6 +144,11 @@ public sealed interface Objection {
 
     record GoodsExcluded(GoodsClass goods) implements Objection {
         @Override
+        public String brief(UnitSystem units) {
+            return "no " + goods.words();
+        }
+
+        @Override
         public String sentence(UnitSystem units) {
             return "It is not open to " + goods.words() + ".";
         }
@@ -99,12 +156,22 @@ public sealed interface Objection {
 
     record AccessorialNotOffered(Accessorial accessorial) implements Objection {
         @Override
+        public String brief(UnitSystem units) {
+            return "no " + accessorial.words();
+        }
+
+        @Override
         public String sentence(UnitSystem units) {
             return "It does not offer " + accessorial.words() + ", which is requested.";
         }
     }
 
     record PhoneMissing() implements Objection {
+        @Override
+        public String brief(UnitSystem units) {
+            return "needs a phone number";
+        }
+
         @Override
         public String sentence(UnitSystem units) {
             return "It needs the receiver's phone number.";
@@ -118,6 +185,11 @@ public sealed interface Objection {
 
     record CompanyMissing() implements Objection {
         @Override
+        public String brief(UnitSystem units) {
+            return "needs a company";
+        }
+
+        @Override
         public String sentence(UnitSystem units) {
             return "It needs the name of a company in the ship-to.";
         }
@@ -129,6 +201,11 @@ public sealed interface Objection {
     }
 
     record CustomsDataMissing(String what) implements Objection {
+        @Override
+        public String brief(UnitSystem units) {
+            return "needs customs data";
+        }
+
         @Override
         public String sentence(UnitSystem units) {
             return "Customs want to know: " + what + ".";
@@ -142,12 +219,22 @@ public sealed interface Objection {
 
     record OtherCurrency(String currency, String ours) implements Objection {
         @Override
+        public String brief(UnitSystem units) {
+            return "prices in " + currency;
+        }
+
+        @Override
         public String sentence(UnitSystem units) {
             return "Its rate sheet is in " + currency + "; only offers in " + ours + " can be compared here.";
         }
     }
 
     record TooHeavyAltogether(Weight weight, Weight limit) implements Objection {
+        @Override
+        public String brief(UnitSystem units) {
+            return "up to " + MeasureText.showPlain(limit, units) + " in all";
+        }
+
         @Override
         public String sentence(UnitSystem units) {
             return "The shipment of " + MeasureText.showPlain(weight, units)
@@ -157,12 +244,22 @@ public sealed interface Objection {
 
     record ClassNotOnSheet(FreightClass freightClass, String zone) implements Objection {
         @Override
+        public String brief(UnitSystem units) {
+            return "no rate for class " + freightClass;
+        }
+
+        @Override
         public String sentence(UnitSystem units) {
             return "Its rate sheet has no rate for class " + freightClass + " in zone " + zone + ".";
         }
     }
 
     record NoPickup(String carrier) implements Objection {
+        @Override
+        public String brief(UnitSystem units) {
+            return "no pickup here";
+        }
+
         @Override
         public String sentence(UnitSystem units) {
             return carrier + " does not pick up at this site: set up its pickup.";
@@ -172,12 +269,22 @@ public sealed interface Objection {
     /** @param reason what is wrong with the sheet, by row */
     record RateSheetUnusable(String reason) implements Objection {
         @Override
+        public String brief(UnitSystem units) {
+            return "rate sheet unusable";
+        }
+
+        @Override
         public String sentence(UnitSystem units) {
             return "Its rate sheet cannot be used: " + reason + " Read a corrected sheet in with a later first day.";
         }
     }
 
     record FuelUnknown(String index, LocalDate day) implements Objection {
+        @Override
+        public String brief(UnitSystem units) {
+            return "no fuel figure";
+        }
+
         @Override
         public String sentence(UnitSystem units) {
             return "Its rate sheet names the fuel index " + index + ", which has no figure for " + day
@@ -187,6 +294,11 @@ public sealed interface Objection {
 
     record NotComputed() implements Objection {
         @Override
+        public String brief(UnitSystem units) {
+            return "price too great";
+        }
+
+        @Override
         public String sentence(UnitSystem units) {
             return "Its price is too great to be computed: look at its rate sheet and at the weights.";
         }
@@ -194,12 +306,22 @@ public sealed interface Objection {
 
     record NoRateSheet() implements Objection {
         @Override
+        public String brief(UnitSystem units) {
+            return "no rate sheet";
+        }
+
+        @Override
         public String sentence(UnitSystem units) {
             return "There is no rate sheet for this day.";
         }
     }
 
     record BeyondRateSheet(int packageNumber, Weight billed, Weight step) implements Objection {
+        @Override
+        public String brief(UnitSystem units) {
+            return "too heavy for its rate sheet";
+        }
+
         @Override
         public String sentence(UnitSystem units) {
             return "Package " + packageNumber + " is billed as " + MeasureText.showSteps(billed, step, units)

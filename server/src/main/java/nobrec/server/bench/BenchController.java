@@ -73,6 +73,8 @@ class BenchController {
 
     record JobChoice(@NotNull @Size(max = LONGEST) String job) {}
 
+    record OnTimeAnswer(Optional<OnTimeOffers.OnTimeOffer> offer) {}
+
     record ShipToEntry(
             @NotNull @Size(max = LONGEST) String company,
             @NotNull @Size(max = LONGEST) String person,
@@ -93,6 +95,7 @@ class BenchController {
     private final Bookings bookings;
     private final BenchViews views;
     private final BenchLooks looks;
+    private final OnTimeOffers onTimeOffers;
 
     BenchController(
             Shipments shipments,
@@ -103,7 +106,8 @@ class BenchController {
             Shipping shipping,
             Bookings bookings,
             BenchViews views,
-            BenchLooks looks) {
+            BenchLooks looks,
+            OnTimeOffers onTimeOffers) {
         this.shipments = shipments;
         this.acts = acts;
         this.opening = opening;
@@ -113,6 +117,7 @@ class BenchController {
         this.bookings = bookings;
         this.views = views;
         this.looks = looks;
+        this.onTimeOffers = onTimeOffers;
     }
 
     /** Opens a job's shipment, or finds it when it is open already. */
@@ -127,6 +132,13 @@ class BenchController {
     @ForEveryone
     BenchView look(@RequestParam @Size(max = LONGEST) String job, Principal who) {
         return looks.look(job.strip(), who.getName());
+    }
+
+    /** What would bring a job there in time; no service when nothing would. Looking leaves no trace. */
+    @GetMapping("/on-time-offer")
+    @ForEveryone
+    OnTimeAnswer onTimeOffer(@RequestParam @Size(max = LONGEST) String job, Principal who) {
+        return new OnTimeAnswer(onTimeOffers.of(job.strip(), who.getName()));
     }
 
     /** What the bench would show with that weight, which is not kept. */

@@ -89,7 +89,7 @@ public record BenchView(
             List<String> handling) {}
 
     /** Something requested beyond plain carriage. */
-    record AccessorialView(Accessorial accessorial, String words, boolean requested) {}
+    record AccessorialView(Accessorial accessorial, String words, boolean requested, boolean offered) {}
 
     /**
      * @param cartonReason why this carton was proposed
@@ -138,6 +138,7 @@ public record BenchView(
      * @param bar total in percent of the most expensive offer's
      * @param difference to the chosen offer's total, with its sign; empty for the chosen one or without a price
      * @param daysLate working days after the promise; zero in time
+     * @param brief the objections in a few words
      */
     record OfferView(
             String service,
@@ -156,6 +157,7 @@ public record BenchView(
             LocalDate delivery,
             int daysLate,
             List<String> objections,
+            String brief,
             List<ChargeLineView> lines,
             List<PackageSumView> packageSums) {}
 

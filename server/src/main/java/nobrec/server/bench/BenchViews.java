@@ -11,6 +11,7 @@ import java.util.function.Function;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import nobrec.core.address.Countries;
+import nobrec.core.address.PhoneNumber;
 import nobrec.core.calendar.WorkingDays;
 import nobrec.core.carton.CartonType;
 import nobrec.core.item.Handling;
@@ -115,6 +116,7 @@ class BenchViews {
                     shipment,
                     opened,
                     jobs,
+                    OfferViews.offered(assessment),
                     offerViews.of(assessment, job),
                     assessment.choice().reason(),
                     assessment.checks(),
@@ -126,6 +128,7 @@ class BenchViews {
                 shipment,
                 opened,
                 jobs,
+                Set.of(),
                 offerViews.kept(shipment, kept),
                 shipment.state() == ShipmentState.SHIPPED ? "As it was shipped." : "",
                 List.of(),
@@ -137,6 +140,7 @@ class BenchViews {
             Shipment shipment,
             boolean opened,
             Jobs jobs,
+            Set<Accessorial> offered,
             List<BenchView.OfferView> offers,
             String choiceReason,
             List<ReadyCheck> checks,
@@ -160,7 +164,7 @@ class BenchViews {
                 job.askedService(),
                 job.terms().words(),
                 job.carrierAccount(),
-                accessorials(shipment),
+                accessorials(shipment, offered),
                 today,
                 WorkingDays.after(today, 1),
                 shipment.shipOn().filter(day -> day.isAfter(today)),
@@ -206,16 +210,20 @@ class BenchViews {
                 job.shipTo().state(),
                 job.shipTo().postalCode(),
                 Countries.nameOf(job.shipTo().country()),
-                job.phone(),
+                PhoneNumber.read(job.phone(), job.shipTo().country())
+                        .found()
+                        .map(phone -> phone.shown(Countries.HOME))
+                        .orElse(job.phone()),
                 job.placeKind());
     }
 
-    private List<AccessorialView> accessorials(Shipment shipment) {
+    private List<AccessorialView> accessorials(Shipment shipment, Set<Accessorial> offered) {
         return Arrays.stream(Accessorial.values())
                 .map(accessorial -> new AccessorialView(
                         accessorial,
                         accessorial.words(),
-                        shipment.accessorials().contains(accessorial)))
+                        shipment.accessorials().contains(accessorial),
+                        offered.contains(accessorial)))
                 .toList();
     }
 

@@ -5,11 +5,14 @@ import java.math.RoundingMode;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.TreeMap;
+import java.util.stream.Collectors;
 import nobrec.core.charging.CustomerCharge;
 import nobrec.core.measure.UnitSystem;
 import nobrec.core.rating.ChargeLine;
 import nobrec.core.rating.Offer;
+import nobrec.core.service.Accessorial;
 import nobrec.core.service.Service;
 import nobrec.core.shipment.Shipment;
 import nobrec.core.workorder.WorkOrder;
@@ -42,6 +45,14 @@ class OfferViews {
         this.shipments = shipments;
         this.catalog = catalog;
         this.units = settings.units();
+    }
+
+    /** What some service would do that may carry it, or may once a missing datum is there. */
+    static Set<Accessorial> offered(Assessment assessment) {
+        return assessment.offers().stream()
+                .filter(offer -> offer.isAllowed() || offer.isAllowedOnceCompleted())
+                .flatMap(offer -> offer.service().accessorials().stream())
+                .collect(Collectors.toSet());
     }
 
     List<OfferView> of(Assessment assessment, WorkOrder job) {
@@ -78,6 +89,10 @@ class OfferViews {
                 offer.objections().stream()
                         .map(objection -> objection.sentence(units))
                         .toList(),
+                offer.objections().stream()
+                        .map(objection -> objection.brief(units))
+                        .distinct()
+                        .collect(Collectors.joining(", ")),
                 offer.chargeLines().stream().map(line -> line(line, offer)).toList(),
                 offer.chargeTree().parts().stream()
                         .map(part -> new PackageSumView(
@@ -156,6 +171,7 @@ class OfferViews {
                             outcome.deliveryDate(),
                             0,
                             List.of(),
+                            "",
                             keptLines(kept),
                             keptSums(kept)));
                 })

@@ -129,16 +129,34 @@ class DepartureBoard {
                 .filter(DepartureBoard::mustLeaveToday)
                 .filter(each -> each.service().carrier().code().equals(carrier.code()))
                 .toList();
+        int packages = onIt.stream().mapToInt(DepartedRow::packages).sum();
+        Weight packed = onIt.stream().map(DepartedRow::weight).reduce(Weight.ZERO, Weight::plus);
+        Optional<Weight> open = sum(promised, weights);
         return new PickupView(
                 carrier.name(),
                 pickup.cutOff(),
                 pickup.comesOn(now.toLocalDate()),
                 (int) ChronoUnit.MINUTES.between(now.toLocalTime(), pickup.cutOff()),
-                onIt.stream().mapToInt(DepartedRow::packages).sum(),
-                MeasureText.show(
-                        onIt.stream().map(DepartedRow::weight).reduce(Weight.ZERO, Weight::plus), settings.units()),
+                packages,
+                MeasureText.show(packed, settings.units()),
                 promised.size(),
-                sum(promised, weights).map(weight -> MeasureText.show(weight, settings.units())));
+                open.map(weight -> MeasureText.show(weight, settings.units())),
+                (int) planned.stream()
+                        .filter(each -> each.outlook().verdict() == Verdict.WILL_MISS)
+                        .filter(each -> each.service().carrier().code().equals(carrier.code()))
+                        .count(),
+                packedPercent(packed, open, packages, promised.size()));
+    }
+
+    /** By weight; by count of packages and jobs where a weight is not known. */
+    private static int packedPercent(Weight packed, Optional<Weight> open, int packages, int jobs) {
+        BigInteger done =
+                open.isPresent() ? BigInteger.valueOf(packed.eighthNanograms()) : BigInteger.valueOf(packages);
+        BigInteger all =
+                done.add(BigInteger.valueOf(open.map(Weight::eighthNanograms).orElse((long) jobs)));
+        return all.signum() == 0
+                ? 0
+                : done.multiply(BigInteger.valueOf(100)).divide(all).intValueExact();
     }
 
     /** Empty when a weight is not known, or they are more than can be said. */

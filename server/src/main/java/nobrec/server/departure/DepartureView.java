@@ -24,6 +24,8 @@ record DepartureView(
      * @param minutesLeft to the cut-off; below zero when it has passed
      * @param promised jobs that must leave with it today and are not shipped yet
      * @param packages shipped and on it
+     * @param willMiss jobs that would go with it and miss their promise
+     * @param packedPercent of the weight that is to leave with it; of the count where a weight is not known
      */
     record PickupView(
             String carrier,
@@ -33,7 +35,9 @@ record DepartureView(
             int packages,
             String weight,
             int promised,
-            Optional<String> promisedWeight) {}
+            Optional<String> promisedWeight,
+            int willMiss,
+            int packedPercent) {}
 
     record JobOutlookView(
             String job,

@@ -1,11 +1,11 @@
 package nobrec.server.document;
 
-import java.time.format.DateTimeFormatter;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
+import nobrec.core.address.Countries;
 import nobrec.core.address.PhoneNumber;
 import nobrec.core.address.PostalAddress;
+import nobrec.core.notation.DayWords;
 import nobrec.core.notation.MeasureText;
 import nobrec.core.service.Service;
 import nobrec.core.shipment.Jobs;
@@ -23,8 +23,6 @@ import org.springframework.stereotype.Component;
 /** Has the papers of a shipment drawn: a label for each package and one packing slip. */
 @Component
 public class ShipmentPapers {
-
-    private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("d MMM uuuu", Locale.US);
 
     private final Papers papers;
     private final Sites sites;
@@ -53,7 +51,7 @@ public class ShipmentPapers {
         Site site = sites.byId(shipment.siteId());
         String phone = PhoneNumber.read(job.phone(), job.shipTo().country())
                 .found()
-                .map(PhoneNumber::e164)
+                .map(number -> number.shown(Countries.HOME))
                 .orElse("");
         return new LabelText(
                 service.carrier().name(),
@@ -67,7 +65,7 @@ public class ShipmentPapers {
                 job.customerPo(),
                 MeasureText.show(packed.weight().orElseThrow(), settings.units()),
                 MeasureText.show(packed.size(), settings.units()),
-                DAY.format(shipment.outcome().orElseThrow().shipDate()),
+                DayWords.withYear(shipment.outcome().orElseThrow().shipDate()),
                 packed.number(),
                 shipment.packages().size());
     }
@@ -83,7 +81,7 @@ public class ShipmentPapers {
                 job.customer(),
                 job.customerPo(),
                 service.name(),
-                DAY.format(shipment.outcome().orElseThrow().shipDate()),
+                DayWords.withYear(shipment.outcome().orElseThrow().shipDate()),
                 jobs.all().size() > 1 ? jobs.numbers() : "",
                 shipment.packages().stream()
                         .map(packed -> packageOf(packed, jobs))

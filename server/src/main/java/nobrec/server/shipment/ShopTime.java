@@ -8,7 +8,7 @@ import nobrec.server.site.Site;
 /** Moments as the clock on a site's wall shows them. */
 public final class ShopTime {
 
-    private static final DateTimeFormatter FORMAT = DateTimeFormatter.ofPattern("EEE d MMM, HH:mm", Locale.US);
+    private static final DateTimeFormatter FORMAT = DateTimeFormatter.ofPattern("EEE, MMM d, h:mm a", Locale.US);
 
     private ShopTime() {}
 

@@ -298,7 +298,7 @@ class HandPackingTest extends ServerTest {
         String before = chosen(bench).path("total").asString();
         bench = act(bench, "PUT", "/accessorials", Map.of("accessorials", List.of("SIGNATURE")));
         assertThat(chosen(bench).path("total").asString()).isNotEqualTo(before);
-        assertThat(chosen(bench).path("lines").toString()).contains("Needed: signature: 5.75 for the package");
+        assertThat(chosen(bench).path("lines").toString()).contains("Requested: signature: 5.75 for the package");
         bench = act(
                 bench, "PUT", "/ship-day", Map.of("day", bench.path("tomorrow").asString()));
         assertThat(chosen(bench).path("departure").asString())

@@ -1,0 +1,71 @@
+package nobrec.server.bench;
+
+import java.time.LocalDate;
+import java.util.Comparator;
+import java.util.Optional;
+import nobrec.core.rating.Offer;
+import nobrec.core.shipment.Jobs;
+import nobrec.core.shipment.Shipment;
+import nobrec.core.shipment.ShipmentState;
+import nobrec.server.packing.Opening;
+import nobrec.server.platform.Moneys;
+import nobrec.server.pricing.Assessor;
+import nobrec.server.shipment.Shipments;
+import nobrec.server.workorder.WorkOrders;
+import org.springframework.stereotype.Component;
+import org.springframework.transaction.support.TransactionOperations;
+
+/** What would bring a job to its place in time that would miss its promise as it stands. */
+@Component
+class OnTimeOffers {
+
+    /** The cheapest way to be there in time. */
+    record OnTimeOffer(String service, String name, LocalDate delivery, String total) {}
+
+    private final Shipments shipments;
+    private final Opening opening;
+    private final WorkOrders workOrders;
+    private final Assessor assessor;
+    private final TransactionOperations transactions;
+
+    OnTimeOffers(
+            Shipments shipments,
+            Opening opening,
+            WorkOrders workOrders,
+            Assessor assessor,
+            TransactionOperations transactions) {
+        this.shipments = shipments;
+        this.opening = opening;
+        this.workOrders = workOrders;
+        this.assessor = assessor;
+        this.transactions = transactions;
+    }
+
+    /** Computed on a shipment that is open, or on an opening that is rolled back; empty when nothing would be in time. */
+    Optional<OnTimeOffer> of(String job, String signIn) {
+        return transactions.execute(status -> {
+            status.setRollbackOnly();
+            Shipment shipment = shipments.there(workOrders.byNumber(job)).orElseGet(() -> opening.open(job, signIn));
+            return shipment.state() == ShipmentState.OPEN ? cheapestInTime(shipment) : Optional.empty();
+        });
+    }
+
+    private Optional<OnTimeOffer> cheapestInTime(Shipment shipment) {
+        Jobs jobs = shipments.jobs(shipment);
+        return jobs.promiseDate()
+                .flatMap(promise -> assessor.assess(shipment, jobs).offers().stream()
+                        .filter(offer -> offer.isAllowed() || offer.isAllowedOnceCompleted())
+                        .filter(Offer::isPriced)
+                        .filter(offer -> !offer.delivery().isAfter(promise))
+                        .min(Comparator.comparingLong(Offer::totalCents))
+                        .map(OnTimeOffers::view));
+    }
+
+    private static OnTimeOffer view(Offer offer) {
+        return new OnTimeOffer(
+                offer.service().code(),
+                offer.service().name(),
+                offer.delivery(),
+                Moneys.show(offer.total().orElseThrow()));
+    }
+}

@@ -1,0 +1,18 @@
+import type { Permission } from "../signin/who";
+
+/** A section of the browser: where it is, what it is called, which key leads there, and who sees it. */
+export interface Section {
+  path: string;
+  name: string;
+  key: string;
+  needs?: Permission;
+}
+
+/** A section keeps its key, whoever is signed in and sees which of them. */
+export const SECTIONS: Section[] = [
+  { path: "/departures", name: "Departures", key: "Alt+1" },
+  { path: "/jobs", name: "Jobs", key: "Alt+2" },
+  { path: "/bench", name: "Bench", key: "Alt+3" },
+  { path: "/postings", name: "Postings", key: "Alt+4", needs: "SEE_CHARGES" },
+  { path: "/rates", name: "Rates", key: "Alt+5" },
+];
