@@ -27,7 +27,7 @@ export function Bench({ job }: { job: string }) {
 
 function columns(editing: boolean, wide: boolean, shipped: boolean): string {
   if (shipped) {
-    return "grid-cols-[17rem_minmax(0,1.6fr)_minmax(0,1fr)]";
+    return "grid-cols-[17rem_minmax(0,2.4fr)_minmax(0,1fr)]";
   }
   if (wide) {
     return editing
@@ -56,7 +56,7 @@ function Shipment({ bench }: { bench: BenchData }) {
         className={
           "grid min-h-0 flex-1 " +
           columns(editing, wide, shipped) +
-          " max-[900px]:auto-rows-max max-[900px]:grid-cols-1 max-[900px]:overflow-auto"
+          " max-[1150px]:grid-cols-[14rem_minmax(0,1fr)_minmax(0,1.3fr)] max-[900px]:auto-rows-max max-[900px]:grid-cols-1 max-[900px]:overflow-auto"
         }
       >
         <Contents bench={bench} act={act} editing={editing} setEditing={setEditing} />
@@ -66,14 +66,16 @@ function Shipment({ bench }: { bench: BenchData }) {
           <Packages bench={bench} act={act} setPreview={setPreview} />
         )}
         <section aria-label="Rates" className="overflow-auto px-4 py-2">
-          <Offers
-            key={bench.state}
-            bench={shown}
-            guessed={preview !== undefined}
-            act={act}
-            opened={opened}
-            open={setOpened}
-          />
+          {!shipped && (
+            <Offers
+              key={bench.state}
+              bench={shown}
+              guessed={preview !== undefined}
+              act={act}
+              opened={opened}
+              open={setOpened}
+            />
+          )}
           {(!wide || shipped) && charges}
         </section>
         {wide && !shipped && (

@@ -41,7 +41,7 @@ export function BenchFoot({ bench, act, previewing, edit }: Props) {
         </p>
       )}
       <Checks bench={bench} act={act} edit={edit} />
-      <div className="mt-1 flex items-center justify-between gap-6">
+      <div className="mt-1 flex items-center justify-between gap-6 max-[900px]:gap-2">
         <div className="min-w-0">
           <MoneySentence bench={bench} />
         </div>
@@ -72,5 +72,5 @@ function whyNot(bench: BenchData, previewing: boolean): string {
     return "Enter saves the weight first.";
   }
   const stop = bench.checks.find((check) => check.verdict === "STOP");
-  return stop ? stop.reason : "No rate is chosen that can be taken.";
+  return stop ? `Stopped by: ${stop.subject.toLowerCase()}` : "No rate is chosen that can be taken.";
 }

@@ -10,6 +10,7 @@ import { useCursor } from "../ui/useCursor";
 
 /** The bench with nothing on it: what was begun and not finished, or scan a slip. */
 export function BenchStart() {
+  useTitle("Bench");
   const navigate = useNavigate();
   const begun = useQuery({
     queryKey: ["jobs", "begun"],
@@ -25,7 +26,6 @@ export function BenchStart() {
     return <Waiting what="The bench" />;
   }
   if (begun.isLoadingError) {
-    useTitle("Bench");
     return <Trouble error={begun.error} again={() => void begun.refetch()} />;
   }
   return (

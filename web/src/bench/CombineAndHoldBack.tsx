@@ -8,7 +8,7 @@ export function CombineAndHoldBack({ bench, act }: { bench: BenchData; act: Retu
   return (
     <div className="mt-2">
       <button type="button" className="act" aria-expanded={open} onClick={() => setOpen(!open)}>
-        Combine with job, hold back
+        Combine, hold back
       </button>
       {open && <Forms bench={bench} act={act} />}
     </div>

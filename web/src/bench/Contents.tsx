@@ -32,7 +32,7 @@ export function Contents({ bench, act, editing, setEditing }: Props) {
   return (
     <section
       aria-label="What goes"
-      className="overflow-auto border-r border-base-300 px-5 py-2 max-[900px]:order-last"
+      className="overflow-auto border-r border-base-300 px-5 py-2 max-[1150px]:px-3 max-[900px]:order-last"
     >
       <div className="flex items-center justify-between">
         <h2>Ship to</h2>
@@ -72,7 +72,7 @@ function ShipTo({ bench }: { bench: BenchData }) {
       </span>
       <span className="quiet block">
         {KINDS[to.kind]}
-        {to.phone && <span className="figure">, {to.phone}</span>}
+        {to.phone && <span className="figure inline-block">, {to.phone}</span>}
       </span>
     </address>
   );

@@ -23,7 +23,7 @@ export function DayLine({ today, promise, arrival, last }: Props) {
       height={HIGH}
       viewBox={`0 0 ${WIDE} ${HIGH}`}
       aria-hidden
-      className="shrink-0 self-center"
+      className="shrink-0 self-center max-[1150px]:w-14"
     >
       <line x1={0} x2={WIDE} y1={MID} y2={MID} className="stroke-base-300" strokeWidth={1.5} />
       <line

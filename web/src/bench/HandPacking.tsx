@@ -61,7 +61,7 @@ function MoveForm({ bench, each, act, first }: MoveProps) {
   const targets = source.from === 0 ? bench.packages : bench.packages.filter((p) => p.number !== each.number);
   return (
     <form
-      className="flex items-center gap-1"
+      className="flex items-center gap-1 max-[1150px]:flex-wrap"
       onSubmit={(event) => {
         event.preventDefault();
         if (everything) {
@@ -96,7 +96,7 @@ function MoveForm({ bench, each, act, first }: MoveProps) {
       />
       <select
         aria-label="Which pieces"
-        className="entry min-w-0 flex-1"
+        className="entry min-w-20 flex-1"
         value={everything ? EVERYTHING : Math.min(chosen, sources.length - 1)}
         onChange={(event) => {
           const now = Number(event.target.value);

@@ -1,5 +1,4 @@
 import { useMemo, useState } from "react";
-import { Key } from "../ui/Key";
 import { useKeys } from "../ui/keys";
 import { PackageDrawing, shade } from "./PackageDrawing";
 import type { BenchData } from "./useBench";
@@ -16,7 +15,7 @@ const TURNS = 4;
  * How to pack: the layers one after the other, seen from above, the front edge at the bottom, piece by piece where she steps through
  * them; and the package as it stands then.
  */
-export function LayerPlan({ each, low }: { each: Package; low: boolean }) {
+export function LayerPlan({ each }: { each: Package }) {
   const steps = useMemo(
     () =>
       each.layers.flatMap((layer, index) =>
@@ -54,19 +53,21 @@ export function LayerPlan({ each, low }: { each: Package; low: boolean }) {
   }
   const lines = [...new Set(each.layers.flatMap((one) => one.pieces).map((piece) => piece.line))];
   return (
-    <figure className="mt-1">
-      <figcaption className="flex items-center gap-2">
-        <strong>
-          Layer {at + 1} of {count}
-        </strong>
-        <span className="quiet">from {layer.height} up</span>
+    <figure className="mt-1 flex min-h-44 shrink flex-col">
+      <figcaption className="tight flex items-center gap-2 whitespace-nowrap">
+        <span className="min-w-0 truncate">
+          <strong>
+            Layer {at + 1} of {count}
+          </strong>{" "}
+          <span className="quiet">from {layer.height} up</span>
+        </span>
         <span className="ml-auto flex gap-1">
           <Act
             label="Layer before"
-            keys="Alt ←"
+            sign="←"
             go={() => (setLayer((at + count - 1) % count), setStep(undefined))}
           />
-          <Act label="Next layer" keys="Alt →" go={() => (setLayer((at + 1) % count), setStep(undefined))} />
+          <Act label="Next layer" sign="→" go={() => (setLayer((at + 1) % count), setStep(undefined))} />
           <button
             type="button"
             className="act"
@@ -81,7 +82,8 @@ export function LayerPlan({ each, low }: { each: Package; low: boolean }) {
         </span>
       </figcaption>
       <div
-        className={"mt-1 flex items-stretch gap-3 " + (low ? "h-[min(23vh,15rem)]" : "h-[min(36vh,26rem)]")}
+        className="mt-1 flex min-h-0 shrink items-stretch gap-3 max-[900px]:max-h-64"
+        style={{ aspectRatio: proportion(each) }}
       >
         <Plan each={each} at={at} lines={lines} placing={placing} />
         <PackageDrawing each={each} layer={at} turn={turn} large />
@@ -96,6 +98,12 @@ export function LayerPlan({ each, low }: { each: Package; low: boolean }) {
       )}
     </figure>
   );
+}
+
+/** Of the two drawings side by side: as high as the plan is in its three fifths, but not flat. */
+function proportion(each: Package): number {
+  const plan = (0.58 * each.drawing.width) / Math.max(each.drawing.length, 1);
+  return 1 / Math.max(plan, 0.3);
 }
 
 interface PlanProps {
@@ -113,10 +121,10 @@ function Plan({ each, at, lines, placing }: PlanProps) {
   return (
     <svg
       viewBox={`-1 -1 ${WIDE + 2} ${high + 2}`}
-      preserveAspectRatio="xMinYMid meet"
+      preserveAspectRatio="xMinYMin meet"
       role="img"
       aria-label={`Layer ${at + 1} from above: ${said(pieces)}`}
-      className="h-full min-w-0 flex-1 stroke-base-content"
+      className="min-w-0 flex-1 stroke-base-content"
     >
       <rect width={WIDE} height={high} fill="none" strokeWidth={1.5} />
       {pieces.map((piece, index) => {
@@ -191,10 +199,10 @@ function Legend({ pieces, lines }: { pieces: Piece[]; lines: number[] }) {
   );
 }
 
-function Act({ label, keys, go }: { label: string; keys: string; go: () => void }) {
+function Act({ label, sign, go }: { label: string; sign: string; go: () => void }) {
   return (
-    <button type="button" className="act" aria-label={label} onClick={go}>
-      <Key name={keys} />
+    <button type="button" className="act" aria-label={label} title={`Alt ${sign}`} onClick={go}>
+      {sign}
     </button>
   );
 }

@@ -24,9 +24,8 @@ export function MoneySentence({ bench }: { bench: BenchData }) {
         customer pays <span className="figure">{charge.total}</span>
       </strong>
       <span className="quiet"> {currency}</span>
-      <span className="ml-5">
+      <span className="ml-5" title="after freight and cartons">
         {charge.weKeep ? "we keep" : "it costs us"} <span className="figure">{charge.margin}</span>
-        <span className="quiet"> after freight and cartons</span>
       </span>
       {charge.lines.length > 0 && <span className="quiet ml-5 text-base">{charge.reason}</span>}
     </p>

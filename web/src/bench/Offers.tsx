@@ -154,14 +154,14 @@ function OfferRow({ bench, offer, last, current, opened, take, open }: RowProps)
     <li
       data-service={offer.service}
       className={
-        "flex items-center gap-x-3 border-b border-base-300 border-l-4 py-1 pl-2 " +
+        "flex items-center gap-x-3 max-[1150px]:gap-x-1.5 border-b border-base-300 border-l-4 py-1 pl-2 " +
         (offer.chosen ? "border-l-primary bg-base-200" : "border-l-transparent") +
         (current ? " outline-1 -outline-offset-1 outline-base-content outline-dotted" : "")
       }
     >
       <button
         type="button"
-        className="min-w-0 flex-1 truncate text-left"
+        className="min-w-0 flex-1 truncate text-left max-[1150px]:whitespace-normal"
         aria-pressed={offer.chosen}
         title={offer.objections.join(" ")}
         onClick={take}
@@ -174,7 +174,11 @@ function OfferRow({ bench, offer, last, current, opened, take, open }: RowProps)
         <DayLine today={bench.today} promise={bench.promiseDate} arrival={offer.delivery} last={last} />
       )}
       {usable && (
-        <span className={"figure w-25 " + (offer.daysLate > 0 ? "font-bold text-warning" : "")}>
+        <span
+          className={
+            "figure w-31 shrink-0 max-[1150px]:w-26 " + (offer.daysLate > 0 ? "font-bold text-warning" : "")
+          }
+        >
           {day(offer.delivery)}
           {offer.daysLate > 0 && (
             <span title={`${count(offer.daysLate, "working day", "working days")} late`}> late</span>
@@ -197,7 +201,7 @@ function OfferRow({ bench, offer, last, current, opened, take, open }: RowProps)
 /** The total over a bar as long as it is dear. */
 function Price({ offer }: { offer: Offer }) {
   return (
-    <span className="w-20 shrink-0">
+    <span className="w-20 shrink-0 max-[1150px]:w-16">
       <span className={"figure block text-right " + (offer.chosen ? "text-[1.05em]! font-bold" : "")}>
         {offer.total ?? "no price"}
       </span>

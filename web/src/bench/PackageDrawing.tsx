@@ -34,11 +34,11 @@ export function PackageDrawing({ each, layer, turn = 0, large = false }: Props) 
     .map((piece) => turnedPiece(piece, each.drawing, turn));
   return (
     <svg
-      {...(large ? {} : { width: total.wide, height: total.high })}
+      {...(large ? { preserveAspectRatio: "xMaxYMin meet" } : { width: total.wide, height: total.high })}
       viewBox={`0 0 ${total.wide} ${total.high}`}
       role="img"
       aria-label={`${each.cartonName}, ${each.size}`}
-      className={"self-center stroke-base-content " + (large ? "h-full w-2/5" : "shrink-0")}
+      className={"stroke-base-content " + (large ? "w-2/5" : "shrink-0 self-center")}
       strokeWidth={1.5}
       strokeLinejoin="round"
     >

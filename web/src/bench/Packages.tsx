@@ -77,7 +77,7 @@ export function Packages({ bench, act, setPreview }: Props) {
   return (
     <section
       aria-label="Packages"
-      className="overflow-auto border-r border-base-300 px-4 py-2 max-[900px]:order-first"
+      className="flex flex-col overflow-auto border-r border-base-300 px-4 py-2 max-[900px]:order-first"
     >
       <div className="flex flex-wrap items-center justify-between gap-1">
         <h2 className="whitespace-nowrap">{count(bench.packages.length, "package", "packages")}</h2>
@@ -87,7 +87,7 @@ export function Packages({ bench, act, setPreview }: Props) {
           </div>
         )}
       </div>
-      <ol>
+      <ol className="flex min-h-0 flex-1 flex-col">
         {bench.packages.map((each) =>
           open && each.number === at ? (
             <OpenPackage
@@ -167,27 +167,28 @@ interface OpenProps {
 /** The package in work: its weight large, its carton and size, how it is packed. */
 function OpenPackage({ bench, each, act, readScale, done, setPreview }: OpenProps) {
   return (
-    <li className="border-b border-l-4 border-base-300 border-l-primary py-1.5 pl-2" aria-current>
-      <div className="flex items-start gap-3">
-        <div className="min-w-0 flex-1">
-          <p>
-            <strong>Package {each.number}</strong> <span className="quiet">of {bench.packages.length}</span>
-          </p>
-          <p
-            className={
-              "font-mono text-4xl leading-none tracking-tight whitespace-nowrap " +
-              (each.weight ? "font-bold" : "quiet")
-            }
-          >
-            {each.weight ?? each.expectedWeight ?? `– ${bench.weightUnit}`}
-          </p>
-        </div>
-        <div>
-          <WeightField bench={bench} number={each.number} act={act} done={done} setPreview={setPreview} />
-        </div>
-        <button type="button" className="act mt-1" disabled={act.isPending} onClick={readScale}>
+    <li
+      className="flex min-h-0 flex-col border-b border-l-4 border-base-300 border-l-primary py-1.5 pl-2"
+      aria-current
+    >
+      <p className="flex items-center justify-between">
+        <span>
+          <strong>Package {each.number}</strong> <span className="quiet">of {bench.packages.length}</span>
+        </span>
+        <button type="button" className="act" disabled={act.isPending} onClick={readScale}>
           {act.isPending ? "One moment …" : "Read scale"} <Key name="F4" />
         </button>
+      </p>
+      <div className="flex items-start justify-between gap-3">
+        <p
+          className={
+            "font-mono text-4xl leading-tight tracking-tight whitespace-nowrap " +
+            (each.weight ? "font-bold" : "quiet")
+          }
+        >
+          {each.weight ?? each.expectedWeight ?? `– ${bench.weightUnit}`}
+        </p>
+        <WeightField bench={bench} number={each.number} act={act} done={done} setPreview={setPreview} />
       </div>
       <p className="quiet leading-snug">{weightState(each)}</p>
       <div className="mt-1 flex items-center gap-2">
@@ -197,17 +198,19 @@ function OpenPackage({ bench, each, act, readScale, done, setPreview }: OpenProp
       <p className="quiet truncate text-sm" title={each.cartonReason}>
         {each.cartonReason}
       </p>
-      <p className="leading-snug">
-        {each.contents.map((content) => (
-          <span key={content.line} className="mr-3 inline-block" title={content.description}>
-            <span className="figure">
-              {content.quantity} × {content.item}
+      {(each.layers.length === 0 || each.contents.some((content) => content.lots)) && (
+        <p className="leading-snug">
+          {each.contents.map((content) => (
+            <span key={content.line} className="mr-3 inline-block" title={content.description}>
+              <span className="figure">
+                {content.quantity} × {content.item}
+              </span>
+              {content.lots && <span className="quiet"> {content.lots}</span>}
             </span>
-            {content.lots && <span className="quiet"> {content.lots}</span>}
-          </span>
-        ))}
-      </p>
-      {each.layers.length > 0 && <LayerPlan key={each.number} each={each} low={bench.packages.length > 1} />}
+          ))}
+        </p>
+      )}
+      {each.layers.length > 0 && <LayerPlan key={each.number} each={each} />}
       <HandPacking bench={bench} each={each} act={act} />
     </li>
   );

@@ -15,7 +15,7 @@ export function PaperPictures({ bench }: { bench: BenchData }) {
             src={paper.address + "/picture"}
             alt={`${paper.title} of job ${bench.job}`}
             className={
-              "mt-1 h-[calc(100vh-15.5rem)] max-h-[60rem] min-h-72 max-w-full object-contain object-left-top " +
+              "mt-1 h-[min(calc(100vh-15.5rem),calc((100vw-17rem)*0.45))] min-h-72 max-w-full object-contain object-left-top " +
               (paper.kind === "LABEL" ? "aspect-4/6" : "aspect-[8.5/11]") +
               " border border-base-300 bg-white"
             }

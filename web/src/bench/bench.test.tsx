@@ -27,7 +27,7 @@ describe("the money sentence", () => {
       reason: "Cost plus markup.",
     };
     expect(words(<MoneySentence bench={{ ...bench, charge }} />)).toBe(
-      "Plover Ground 18.42 + 10 % markup 1.84 + cartons 0.85 − 5 % discount 1.06 = customer pays 20.05 USDwe keep 0.78 after freight and cartonsCost plus markup.",
+      "Plover Ground 18.42 + 10 % markup 1.84 + cartons 0.85 − 5 % discount 1.06 = customer pays 20.05 USDwe keep 0.78Cost plus markup.",
     );
   });
 
@@ -98,14 +98,14 @@ describe("the contents of a package", () => {
   });
 
   it("keep their proportion to the package in the layer's plan", () => {
-    const plan = renderToStaticMarkup(<LayerPlan each={filled} low={false} />);
+    const plan = renderToStaticMarkup(<LayerPlan each={filled} />);
     const widths = [...plan.matchAll(/<rect[^>]* width="([\d.]+)"/g)].map((match) => Number(match[1]));
     expect((widths[1] ?? 0) / (widths[0] ?? 1)).toBeCloseTo(0.4, 5);
   });
 
   it("are said in words", () => {
     expect(said([{ item: "SK-2" }, { item: "BU-100" }, { item: "SK-2" }])).toBe("2 × SK-2, 1 × BU-100");
-    expect(words(<LayerPlan each={filled} low={false} />)).toContain("Layer 1 of 2from 0 in up");
+    expect(words(<LayerPlan each={filled} />)).toContain("Layer 1 of 2 from 0 in up");
   });
 });
 
@@ -130,7 +130,7 @@ describe("stepping through the pieces", () => {
         { height: "1 in", pieces: [{ ...piece, line: 6, item: "BU-100", z: 100 }] },
       ],
     };
-    render(<LayerPlan each={each} low={false} />);
+    render(<LayerPlan each={each} />);
     await user.keyboard("{Alt>}.{/Alt}");
     expect(screen.getByRole("status").textContent).toBe("Place SK-2, piece 1 of 1 in this layer");
     await user.keyboard("{Alt>}.{/Alt}");

@@ -8,7 +8,7 @@ type Pickup = Schemas["PickupView"];
 const AXIS_Y = 34;
 const FOOT_Y = 66;
 const SHORT_TIME_MINUTES = 45;
-const WIDEST = 20;
+const WIDEST = 16;
 /** Nearer than that two hours' figures would touch, in percent. */
 const APART = 4.5;
 

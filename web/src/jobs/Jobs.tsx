@@ -14,6 +14,7 @@ import { JobTable } from "./JobTable";
 
 /** All work orders; a file dropped anywhere brings new ones in. */
 export function Jobs() {
+  useTitle("Jobs");
   const [filter, setFilter] = useSearchParams();
   const queries = useQueryClient();
   const may = useMay();
@@ -109,7 +110,6 @@ function List({
     return <Trouble error={list.error} again={() => void list.refetch()} />;
   }
   if (rows.length === 0) {
-    useTitle("Jobs");
     return (
       <div className="mt-3">
         <Empty>

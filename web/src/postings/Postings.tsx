@@ -25,6 +25,7 @@ const STATES = { WAITING: "waiting", DONE: "done", FAILED: "failed" } as const;
 
 /** The ledger of write-backs. */
 export function Postings({ timeZone }: { timeZone: string }) {
+  useTitle("Postings");
   const [filter, setFilter] = useSearchParams();
   const onlyFailed = filter.get("state") === "FAILED";
   const list = useQuery({
@@ -143,7 +144,6 @@ function Next({ row, timeZone, busy, tryAgain }: NextProps) {
     );
   }
   if (row.nextTryAt && row.attempts > 0) {
-    useTitle("Postings");
     return (
       <span className="quiet">
         tried {row.attempts}×, again {moment(row.nextTryAt, timeZone)}

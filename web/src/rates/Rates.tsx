@@ -9,6 +9,7 @@ import { TakenSheet } from "./TakenSheet";
 
 /** The rate sheets of all services; a file dropped anywhere brings the next one in. */
 export function Rates() {
+  useTitle("Rates");
   const queries = useQueryClient();
   const mayBringIn = useMay()("BRING_IN");
   const list = useQuery({ queryKey: ["rates"], queryFn: () => answer(api.GET("/api/rate-sheets")) });
@@ -20,7 +21,6 @@ export function Rates() {
     return <Waiting what="The rate sheets" />;
   }
   if (list.isLoadingError) {
-    useTitle("Rates");
     return <Trouble error={list.error} again={() => void list.refetch()} />;
   }
   return (

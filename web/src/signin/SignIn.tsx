@@ -6,6 +6,7 @@ import { asProblem } from "../api/problem";
 
 /** The door. */
 export function SignIn({ demo }: { demo: boolean }) {
+  useTitle("Sign in");
   const queries = useQueryClient();
   const [refused, setRefused] = useState("");
   const [busy, setBusy] = useState(false);
@@ -18,7 +19,6 @@ export function SignIn({ demo }: { demo: boolean }) {
       await queries.invalidateQueries({ queryKey: ["who"] });
       return;
     } catch (error) {
-      useTitle("Sign in");
       const problem = asProblem(error);
       setRefused(`${problem.thing}: ${problem.detail} ${problem.remedy}`);
     }

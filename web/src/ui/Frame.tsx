@@ -50,7 +50,7 @@ export function Frame({ who, children }: { who: Schemas["WhoView"]; children: Re
       <a href="#content" className="skip">
         Skip to content
       </a>
-      <header className="flex items-stretch gap-x-4 border-b-2 border-base-content px-5">
+      <header className="flex items-stretch gap-x-4 border-b-2 border-base-content px-5 max-[900px]:gap-x-2 max-[900px]:px-3">
         <span className="self-center text-xl font-bold tracking-tight">Nobrec</span>
         <nav aria-label="Sections" className="flex">
           {sections.map((section) => (
@@ -59,7 +59,7 @@ export function Frame({ who, children }: { who: Schemas["WhoView"]; children: Re
               to={section.path}
               title={section.key}
               className={({ isActive }) =>
-                "flex items-center border-b-4 px-2.5 pt-2 pb-1.5 " +
+                "flex items-center border-b-4 px-2.5 pt-2 pb-1.5 max-[900px]:px-1.5 " +
                 (isActive ? "border-primary font-bold" : "border-transparent hover:border-base-300")
               }
             >

@@ -1,5 +1,8 @@
 package nobrec.core.item;
 
+import java.util.ArrayList;
+import java.util.List;
+
 /**
  * How a piece wants to be packed.
  *
@@ -10,4 +13,19 @@ package nobrec.core.item;
 public record Handling(boolean thisSideUp, boolean nothingOnTop, boolean alone) {
 
     public static final Handling ANY = new Handling(false, false, false);
+
+    /** As a packer reads it; empty for a piece that may be packed in any way. */
+    public List<String> words() {
+        List<String> words = new ArrayList<>();
+        if (thisSideUp) {
+            words.add("this side up");
+        }
+        if (nothingOnTop) {
+            words.add("nothing on top");
+        }
+        if (alone) {
+            words.add("alone");
+        }
+        return words;
+    }
 }

@@ -169,7 +169,7 @@ public sealed interface Objection {
     record PhoneMissing() implements Objection {
         @Override
         public String brief(UnitSystem units) {
-            return "needs a phone number";
+            return "needs phone";
         }
 
         @Override
@@ -186,7 +186,7 @@ public sealed interface Objection {
     record CompanyMissing() implements Objection {
         @Override
         public String brief(UnitSystem units) {
-            return "needs a company";
+            return "needs company name";
         }
 
         @Override

@@ -1,7 +1,6 @@
 package nobrec.server.bench;
 
 import java.time.LocalDate;
-import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
@@ -14,7 +13,6 @@ import nobrec.core.address.Countries;
 import nobrec.core.address.PhoneNumber;
 import nobrec.core.calendar.WorkingDays;
 import nobrec.core.carton.CartonType;
-import nobrec.core.item.Handling;
 import nobrec.core.measure.Length;
 import nobrec.core.measure.UnitSystem;
 import nobrec.core.measure.Weight;
@@ -250,23 +248,9 @@ class BenchViews {
                             line.quantityToTake(),
                             line.unitWeight().map(this::show),
                             line.unitSize().map(size -> MeasureText.show(size, units)),
-                            handling(line.handling()));
+                            line.handling().words());
                 })
                 .toList();
-    }
-
-    private static List<String> handling(Handling handling) {
-        List<String> words = new ArrayList<>();
-        if (handling.thisSideUp()) {
-            words.add("this side up");
-        }
-        if (handling.nothingOnTop()) {
-            words.add("nothing on top");
-        }
-        if (handling.alone()) {
-            words.add("alone");
-        }
-        return words;
     }
 
     private List<PackageView> packages(Shipment shipment, Jobs jobs, Map<String, CartonType> cartons) {

@@ -47,12 +47,19 @@ final class Canvas implements AutoCloseable {
         stream.stroke();
     }
 
-    /** Draws a barcode in the middle between two edges, with its quiet zones inside them. */
-    void barcode(Barcode barcode, float left, float right, float top, float barHeight, float widestModule)
+    /**
+     * Draws a barcode in the middle between two edges, with its quiet zones inside them: every bar a whole number of dots wide and
+     * on a whole dot, so that the printer rounds nothing.
+     */
+    void barcode(Barcode barcode, float left, float right, float top, float barHeight, float dot, int maximumDots)
             throws IOException {
         double modules = barcode.modules() + 2.0 * Barcode.QUIET_MODULES;
-        double module = Math.min((right - left) / modules, widestModule);
-        double start = left + ((right - left) - barcode.modules() * module) / 2;
+        int dots = maximumDots;
+        while (dots > 1 && modules * dots * dot > right - left) {
+            dots--;
+        }
+        double module = (double) dots * dot;
+        double start = Math.round((left + ((right - left) - barcode.modules() * module) / 2) / dot) * (double) dot;
         for (Barcode.Bar bar : barcode.bars()) {
             stream.addRect(
                     (float) (start + bar.left() * module),
@@ -61,6 +68,17 @@ final class Canvas implements AutoCloseable {
                     barHeight);
         }
         stream.fill();
+    }
+
+    void block(float left, float top, float width, float high) throws IOException {
+        stream.addRect(left, height - top - high, width, high);
+        stream.fill();
+    }
+
+    void whiteText(List<PaperFonts.Run> runs, float left, float baseline, float size) throws IOException {
+        stream.setNonStrokingColor(1f);
+        text(runs, left, baseline, size, Float.MAX_VALUE);
+        stream.setNonStrokingColor(0f);
     }
 
     static float width(List<PaperFonts.Run> runs, float size) throws IOException {

@@ -4,6 +4,7 @@ import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.util.List;
+import java.util.Locale;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.pdmodel.common.PDRectangle;
 import org.springframework.stereotype.Component;
@@ -20,8 +21,14 @@ class LabelPrinter {
     private static final float ROOM = RIGHT - LEFT;
     private static final float MIDDLE = WIDTH / 2 + 18;
 
-    /** Three dots of a 203 dpi printer: a module is never drawn wider, and hardly narrower for our numbers. */
-    private static final float WIDEST_MODULE = 3 * INCH / 203;
+    /** Sides of a dot of the coarsest label printer in use. */
+    private static final float DOT = INCH / 203;
+
+    /** A module is so many whole dots wide: as many as the symbol has room for. */
+    private static final int MAX_MODULE_DOTS = 4;
+
+    private static final float ADDRESS = 16;
+    private static final float ATTENTION = 12;
 
     byte[] print(LabelText text) {
         try (PDDocument document = new PDDocument();
@@ -66,37 +73,68 @@ class LabelPrinter {
         canvas.rule(LEFT, 130, RIGHT, 1.2f);
     }
 
+    /** The address is never set smaller than a third above the names, whatever is long. */
     private static void to(Canvas canvas, PaperFonts fonts, LabelText text) throws IOException {
-        canvas.text(fonts.bold("TO"), LEFT, 143, 7, ROOM);
-        float baseline = 162;
-        List<String> lines = text.to();
-        for (int index = 0; index < lines.size(); index++) {
-            boolean heavy = index == 0 || index == lines.size() - 1;
-            canvas.text(heavy ? fonts.bold(lines.get(index)) : fonts.plain(lines.get(index)), LEFT, baseline, 15, ROOM);
-            baseline += 18.5f;
+        LabelText.Receiver to = text.to();
+        canvas.text(fonts.bold("TO"), LEFT, 142, 7, ROOM);
+        float address = ADDRESS;
+        for (String line : to.lines()) {
+            address = Math.min(address, ADDRESS * ROOM / Math.max(ROOM, Canvas.width(fonts.bold(line), ADDRESS)));
         }
-        canvas.text(fonts.plain(text.toPhone()), LEFT, baseline, 10, ROOM);
-        canvas.rule(LEFT, 262, RIGHT, 1.2f);
+        float names = Math.min(ATTENTION, address * 3 / 4);
+        float baseline = 156;
+        for (int index = 0; index < to.names().size(); index++) {
+            String name = to.names().get(index);
+            canvas.text(index == 0 ? fonts.bold(name) : fonts.plain(name), LEFT, baseline, names, ROOM);
+            baseline += ATTENTION + 2.5f;
+        }
+        baseline += 4;
+        for (int index = 0; index < to.lines().size(); index++) {
+            String line = to.lines().get(index);
+            boolean city = index == to.lines().size() - 1;
+            canvas.text(city ? fonts.bold(line) : fonts.plain(line), LEFT, baseline, address, ROOM);
+            baseline += ADDRESS + 2;
+        }
+        canvas.text(fonts.figures(to.postalCode()), LEFT, 252, 26, ROOM * 0.62f);
+        canvas.text(fonts.plain(to.country()), LEFT + ROOM * 0.45f, 242, 10, ROOM * 0.55f);
+        canvas.text(fonts.plain(to.phone()), LEFT + ROOM * 0.45f, 252, 9, ROOM * 0.55f);
+        canvas.rule(LEFT, 258, RIGHT, 1.2f);
     }
 
     private static void references(Canvas canvas, PaperFonts fonts, LabelText text) throws IOException {
-        canvas.text(fonts.plain("WORK ORDER"), LEFT, 274, 6.5f, MIDDLE - LEFT);
-        canvas.text(fonts.figures(text.job()), LEFT, 288, 13, MIDDLE - LEFT - 12);
-        canvas.text(fonts.plain("YOUR ORDER"), MIDDLE - 40, 274, 6.5f, RIGHT - MIDDLE + 40);
+        canvas.text(
+                fonts.plain(text.job().contains(" ") ? "WORK ORDERS" : "WORK ORDER"), LEFT, 268, 6.5f, MIDDLE - LEFT);
+        canvas.text(fonts.figures(text.job()), LEFT, 281, 12, MIDDLE - LEFT - 44);
+        canvas.text(fonts.plain("PO"), MIDDLE - 30, 268, 6.5f, RIGHT - MIDDLE + 30);
         canvas.text(
                 fonts.figures(text.customerPo().isEmpty() ? "-" : text.customerPo()),
-                MIDDLE - 40,
-                288,
-                13,
-                RIGHT - MIDDLE + 40);
-        canvas.rule(LEFT, 297, RIGHT, 1.2f);
+                MIDDLE - 30,
+                281,
+                12,
+                RIGHT - MIDDLE + 30);
+        canvas.rule(LEFT, 287, RIGHT, 1.2f);
+        marks(canvas, fonts, text.marks());
+    }
+
+    /** White on black, so that they are seen first. */
+    private static void marks(Canvas canvas, PaperFonts fonts, List<String> marks) throws IOException {
+        float left = LEFT;
+        for (String mark : marks) {
+            List<PaperFonts.Run> words = fonts.bold(mark.toUpperCase(Locale.ROOT));
+            float wide = Canvas.width(words, 9) + 8;
+            if (left + wide <= RIGHT + 0.5f) {
+                canvas.block(left, 291, wide, 14);
+                canvas.whiteText(words, left + 4, 301.5f, 9);
+                left += wide + 4;
+            }
+        }
     }
 
     private static void tracking(Canvas canvas, PaperFonts fonts, LabelText text) throws IOException {
-        canvas.text(fonts.plain("TRACKING NUMBER"), LEFT, 309, 6.5f, ROOM);
-        canvas.barcode(Barcode.code128(text.trackingNumber()), 4, WIDTH - 4, 316, 82, WIDEST_MODULE);
+        canvas.text(fonts.plain("TRACKING NUMBER"), LEFT, 315, 6.5f, ROOM);
+        canvas.barcode(Barcode.code128(text.trackingNumber()), 4, WIDTH - 4, 320, 80, DOT, MAX_MODULE_DOTS);
         List<PaperFonts.Run> number = fonts.figures(text.trackingNumber());
         float width = Canvas.width(number, 15);
-        canvas.text(number, (WIDTH - width) / 2, 416, 15, ROOM);
+        canvas.text(number, (WIDTH - width) / 2, 418, 15, ROOM);
     }
 }

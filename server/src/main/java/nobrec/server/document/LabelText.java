@@ -2,19 +2,35 @@ package nobrec.server.document;
 
 import java.util.List;
 
-/** What stands on a label, ready to be drawn. */
+/**
+ * What stands on a label, ready to be drawn.
+ *
+ * @param to names, streets and city
+ * @param job numbers of all work orders in the shipment
+ * @param marks what the driver must heed: handling, signature, residence
+ */
 public record LabelText(
         String carrier,
         String service,
         String trackingNumber,
         List<String> from,
         String fromPhone,
-        List<String> to,
-        String toPhone,
+        Receiver to,
         String job,
         String customerPo,
         String weight,
         String size,
         String shipDate,
         int piece,
-        int pieces) {}
+        int pieces,
+        List<String> marks) {
+
+    /**
+     * Who gets it.
+     *
+     * @param names company and person
+     * @param lines streets and the city with its state, without the postal code
+     * @param country empty text at home
+     */
+    public record Receiver(List<String> names, List<String> lines, String postalCode, String country, String phone) {}
+}

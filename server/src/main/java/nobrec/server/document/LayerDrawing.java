@@ -1,7 +1,9 @@
 package nobrec.server.document;
 
+import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import java.util.TreeMap;
 import nobrec.server.document.SlipText.DrawingText;
 import nobrec.server.document.SlipText.LayerText;
@@ -53,12 +55,22 @@ final class LayerDrawing {
             Map<String, String> letters) {
         svg.append(text(left, top + LETTER, "layer " + number + ", from " + layer.height()));
         svg.append(rectangle(left, top + HEAD, drawing.length(), drawing.width(), 10));
+        // Of pieces too small for a letter the first of each item has it beside the drawing.
+        Set<String> named = new HashSet<>();
         for (PieceText piece : layer.pieces()) {
             // The front edge of the package is at the bottom of the drawing.
             int up = top + HEAD + drawing.width() - piece.y() - piece.width();
             svg.append(rectangle(left + piece.x(), up, piece.length(), piece.width(), 4));
-            svg.append("<text text-anchor=\"middle\" x=\"" + (left + piece.x() + piece.length() / 2) + "\" y=\""
-                    + (up + piece.width() / 2 + LETTER / 3) + "\">" + letters.get(piece.item()) + "</text>");
+            if (Math.min(piece.length(), piece.width()) >= LETTER) {
+                svg.append("<text text-anchor=\"middle\" x=\"" + (left + piece.x() + piece.length() / 2) + "\" y=\""
+                        + (up + piece.width() / 2 + LETTER / 3) + "\">" + letters.get(piece.item()) + "</text>");
+            } else if (named.add(piece.item())) {
+                int middle = up + piece.width() / 2;
+                int edge = left + drawing.length();
+                svg.append("<path d=\"M " + (left + piece.x() + piece.length() / 2) + " " + middle + " H " + (edge + 20)
+                        + "\" fill=\"none\" stroke=\"#000\" stroke-width=\"3\"/>");
+                svg.append(text(edge + 30, middle + LETTER / 3, letters.get(piece.item())));
+            }
         }
     }
 

@@ -1,12 +1,17 @@
 package nobrec.server.document;
 
 import java.util.ArrayList;
+import java.util.LinkedHashSet;
 import java.util.List;
+import java.util.Set;
+import java.util.stream.Stream;
 import nobrec.core.address.Countries;
 import nobrec.core.address.PhoneNumber;
+import nobrec.core.address.PlaceKind;
 import nobrec.core.address.PostalAddress;
 import nobrec.core.notation.DayWords;
 import nobrec.core.notation.MeasureText;
+import nobrec.core.service.Accessorial;
 import nobrec.core.service.Service;
 import nobrec.core.shipment.Jobs;
 import nobrec.core.shipment.PackageDrawing;
@@ -41,33 +46,64 @@ public class ShipmentPapers {
         Subject subject = Subject.shipment(shipment.id(), jobs.leading().number());
         List<NewPaper> drawn = new ArrayList<>();
         for (Shipment.Package packed : shipment.packages()) {
-            drawn.add(papers.drawLabel(subject, packed.number(), label(shipment, packed, jobs.leading(), service)));
+            drawn.add(papers.drawLabel(subject, packed.number(), label(shipment, packed, jobs, service)));
         }
         drawn.add(papers.drawSlip(subject, slip(shipment, jobs, service)));
         return () -> papers.keep(drawn);
     }
 
-    private LabelText label(Shipment shipment, Shipment.Package packed, WorkOrder job, Service service) {
+    private LabelText label(Shipment shipment, Shipment.Package packed, Jobs jobs, Service service) {
+        WorkOrder job = jobs.leading();
         Site site = sites.byId(shipment.siteId());
-        String phone = PhoneNumber.read(job.phone(), job.shipTo().country())
-                .found()
-                .map(number -> number.shown(Countries.HOME))
-                .orElse("");
         return new LabelText(
                 service.carrier().name(),
                 service.name(),
                 packed.trackingNumber().orElseThrow(),
                 lines(site.address()),
-                site.phone(),
-                lines(job.shipTo()),
-                phone,
-                job.number(),
+                phone(site.phone(), Countries.HOME),
+                receiver(job),
+                jobs.numbers(),
                 job.customerPo(),
                 MeasureText.show(packed.weight().orElseThrow(), settings.units()),
                 MeasureText.show(packed.size(), settings.units()),
                 DayWords.withYear(shipment.outcome().orElseThrow().shipDate()),
                 packed.number(),
-                shipment.packages().size());
+                shipment.packages().size(),
+                marks(shipment, packed, jobs));
+    }
+
+    private static LabelText.Receiver receiver(WorkOrder job) {
+        PostalAddress to = job.shipTo();
+        return new LabelText.Receiver(
+                filled(to.company(), to.person()),
+                filled(to.street(), to.street2(), to.state().isEmpty() ? to.city() : to.city() + ", " + to.state()),
+                to.postalCode(),
+                to.country().equals(Countries.HOME) ? "" : Countries.nameOf(to.country()),
+                phone(job.phone(), to.country()));
+    }
+
+    private static String phone(String text, String country) {
+        return PhoneNumber.read(text, country)
+                .found()
+                .map(number -> number.shown(Countries.HOME))
+                .orElse("");
+    }
+
+    /** What the driver must heed: how it is handled, and what is paid for at the door. */
+    private static List<String> marks(Shipment shipment, Shipment.Package packed, Jobs jobs) {
+        Set<String> marks = new LinkedHashSet<>();
+        packed.contents()
+                .forEach(content -> marks.addAll(
+                        jobs.line(content.workOrderLineId()).handling().words()));
+        for (Accessorial each : List.of(Accessorial.SIGNATURE, Accessorial.ADULT_SIGNATURE)) {
+            if (shipment.accessorials().contains(each)) {
+                marks.add(each.words());
+            }
+        }
+        if (jobs.leading().placeKind() == PlaceKind.RESIDENCE) {
+            marks.add(PlaceKind.RESIDENCE.words());
+        }
+        return List.copyOf(marks);
     }
 
     private SlipText slip(Shipment shipment, Jobs jobs, Service service) {
@@ -75,7 +111,7 @@ public class ShipmentPapers {
         Site site = sites.byId(shipment.siteId());
         return new SlipText(
                 lines(site.address()),
-                site.phone(),
+                phone(site.phone(), Countries.HOME),
                 lines(job.shipTo()),
                 job.number(),
                 job.customer(),
@@ -101,10 +137,13 @@ public class ShipmentPapers {
         WorkOrder.Line line = jobs.line(content.workOrderLineId());
         String lots = LotText.say(content.lots());
         return new SlipText.LineText(
+                jobs.all().size() > 1 ? jobs.orderOf(line.id()).number() : "",
                 line.item(),
                 line.description() + (lots.isEmpty() ? "" : ", " + lots),
+                String.join(", ", line.handling().words()),
                 content.quantity(),
-                line.quantityOrdered());
+                line.quantityOrdered(),
+                line.quantityOpen());
     }
 
     /** The layers as the packer lays them, seen from above. */
@@ -132,9 +171,10 @@ public class ShipmentPapers {
     }
 
     private static List<String> lines(PostalAddress address) {
-        return List.of(address.company(), address.person(), address.street(), address.street2(), address.cityLine())
-                .stream()
-                .filter(line -> !line.isEmpty())
-                .toList();
+        return filled(address.company(), address.person(), address.street(), address.street2(), address.cityLine());
+    }
+
+    private static List<String> filled(String... lines) {
+        return Stream.of(lines).filter(line -> !line.isEmpty()).toList();
     }
 }

@@ -28,7 +28,13 @@ public record SlipText(
         }
     }
 
-    public record LineText(String item, String description, int quantity, int ordered) {}
+    /**
+     * @param job number of its work order where the slip has several; else empty text
+     * @param handling in words; empty text for none
+     * @param toCome pieces of the line that have not left yet
+     */
+    public record LineText(
+            String job, String item, String description, String handling, int quantity, int ordered, int toCome) {}
 
     /** A package seen from above, in thousandths of its longest side; layers lowest first. */
     public record DrawingText(int length, int width, List<LayerText> layers) {}

@@ -10,6 +10,7 @@ import com.google.zxing.client.j2se.BufferedImageLuminanceSource;
 import com.google.zxing.common.HybridBinarizer;
 import com.google.zxing.oned.Code128Reader;
 import java.io.IOException;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import org.apache.pdfbox.Loader;
@@ -18,6 +19,7 @@ import org.apache.pdfbox.rendering.PDFRenderer;
 import org.apache.pdfbox.text.PDFTextStripper;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.ValueSource;
 import org.springframework.core.io.ClassPathResource;
 
@@ -32,20 +34,20 @@ class PapersTest {
                 "Dunlin Two Day",
                 tracking,
                 List.of("Marrowby Cylinder & Seal", "1180 Piston Works Road", "Rockford, IL 61101"),
-                "+18155550110",
-                to,
-                "+15205550177",
-                "2417",
+                "(815) 555-0110",
+                new LabelText.Receiver(to.subList(0, 2), to.subList(2, to.size()), "85701", "", "(520) 555-0177"),
+                "2417 and 2420",
                 "PR-20518",
                 "3.88 lb",
                 "9.5 × 7.5 × 5.5 in",
-                "1 Dec 2026",
+                "Dec 1, 2026",
                 2,
-                3);
+                3,
+                List.of("this side up", "adult signature", "residence"));
     }
 
     private static final List<String> TO =
-            List.of("Pellworth Robotics", "Line 4 stores", "2200 Foundry Park", "Building B", "Tucson, AZ 85701");
+            List.of("Pellworth Robotics", "Line 4 stores", "2200 Foundry Park", "Building B", "Tucson, AZ");
 
     private static Result scan(PDDocument document, int dpi) throws Exception {
         var picture = new PDFRenderer(document).renderImageWithDPI(0, dpi);
@@ -68,14 +70,37 @@ class PapersTest {
             assertThat(read.getBarcodeFormat()).isEqualTo(BarcodeFormat.CODE_128);
             assertThat(read.getText()).isEqualTo(tracking);
             assertThat(textOf(document))
-                    .contains("Marrowby Cylinder & Seal", "Pellworth Robotics", "Tucson, AZ 85701", "2417")
+                    .contains("Marrowby Cylinder & Seal", "Pellworth Robotics", "Tucson, AZ", "85701", "2417 and 2420")
+                    .contains("THIS SIDE UP", "ADULT SIGNATURE", "RESIDENCE", "(520) 555-0177")
                     .contains("PR-20518", "Dunlin Two Day", "3.88 lb", "2 of 3", tracking);
+        }
+    }
+
+    /** Every bar begins and ends on a whole dot of a 203 dpi printer, and a module is 3 or 4 of them. */
+    @ParameterizedTest
+    @CsvSource({"DX900417000009, 4", "GP417000003US, 4", "ABCDEFGHIJKLMN, 3"})
+    void barsAreWholeDotsWide(String tracking, int dots) throws Exception {
+        try (PDDocument document = Loader.loadPDF(new LabelPrinter().print(label(tracking, TO)))) {
+            var picture = new PDFRenderer(document).renderImageWithDPI(0, 203);
+            int row = Math.round((320 + 40) / 72f * 203);
+            List<Integer> runs = new ArrayList<>();
+            int before = 0;
+            for (int x = 1; x < picture.getWidth(); x++) {
+                if ((picture.getRGB(x, row) & 0xFF) < 128 != (picture.getRGB(x - 1, row) & 0xFF) < 128) {
+                    runs.add(x - before);
+                    before = x;
+                }
+            }
+            assertThat(runs.subList(1, runs.size()))
+                    .as("runs %s", runs)
+                    .hasSizeGreaterThan(20)
+                    .allMatch(run -> run % dots == 0);
         }
     }
 
     @Test
     void longAndForeignTextsStayOnTheLabel() throws Exception {
-        List<String> to = List.of("Żółć & Łódź Çelik ".repeat(6), "x", "дом 5", "😀", "Tucson, AZ 85701");
+        List<String> to = List.of("Żółć & Łódź Çelik ".repeat(6), "x", "дом 5", "😀", "Tucson, AZ");
         try (PDDocument document = Loader.loadPDF(new LabelPrinter().print(label("DX900417000009", to)))) {
             assertThat(document.getNumberOfPages()).isEqualTo(1);
             assertThat(textOf(document)).contains("Żółć & Łódź Çelik").contains("??? 5");
@@ -98,7 +123,8 @@ class PapersTest {
                         1,
                         "3.88 lb",
                         "DX900417000009",
-                        List.of(new SlipText.LineText("SK-2", "Seal kit, 2 in bore <script>", 6, 6)),
+                        List.of(new SlipText.LineText(
+                                "", "SK-2", "Seal kit, 2 in bore <script>", "this side up", 6, 8, 2)),
                         new SlipText.DrawingText(
                                 1000,
                                 700,
@@ -124,6 +150,11 @@ class PapersTest {
                 .contains("<rect x=\"0\" y=\"110\" width=\"1000\" height=\"700\"")
                 // 50 from the front edge, which is at the bottom: 110 + 700 - 50 - 400
                 .contains("<rect x=\"100\" y=\"360\" width=\"500\" height=\"400\"");
+        SlipText.DrawingText small = new SlipText.DrawingText(
+                1000,
+                700,
+                List.of(new SlipText.LayerText("0 in", List.of(new SlipText.PieceText("O-ring", 100, 50, 60, 60)))));
+        assertThat(LayerDrawing.svg(small)).contains("<text x=\"1030\"");
         assertThat(LayerDrawing.svg(new SlipText.DrawingText(1000, 700, List.of())))
                 .isEmpty();
     }
