@@ -191,11 +191,11 @@ class ChaosTest {
                 "ours: slips",
                 numbers(
                         world.query(
-                                "SELECT w.number, COUNT(*) FROM paper p JOIN shipment s ON s.id = p.shipment_id"
+                                "SELECT w.number, COUNT(*) FROM paper p JOIN shipment s ON s.id = p.subject_id"
                                         + " JOIN work_order w ON w.id = s.work_order_id WHERE p.kind = 'PACKING_SLIP' GROUP BY w.number")));
         counts.put(
                 "ours: labels",
-                numbers(world.query("SELECT w.number, COUNT(*) FROM paper p JOIN shipment s ON s.id = p.shipment_id"
+                numbers(world.query("SELECT w.number, COUNT(*) FROM paper p JOIN shipment s ON s.id = p.subject_id"
                         + " JOIN work_order w ON w.id = s.work_order_id WHERE p.kind = 'LABEL' GROUP BY w.number")));
         counts.put("carriers: consignments", consignments(world));
         counts.put("books: freight lines on invoices", told(world, "/books/freight", "order"));

@@ -103,6 +103,13 @@ final class Desk implements AutoCloseable {
                 .until(driver -> screen().contains(text));
     }
 
+    /** Waits until a text stands nowhere on the screen any more. */
+    void waitUntilGone(String text) {
+        new WebDriverWait(browser, PATIENCE)
+                .withMessage(() -> "“" + text + "” stays; there is: " + screen())
+                .until(driver -> !screen().contains(text));
+    }
+
     String screen() {
         return browser.findElement(By.tagName("body")).getText();
     }

@@ -84,7 +84,7 @@ class FaultsTest {
     void aBookkeeperLooksAndDoesNotShip() {
         try (Desk books = new Desk(application).signIn("odette")) {
             books.open("/bench/2414");
-            books.waitForText("Offers");
+            books.waitForText("Ship to");
             assertThat(books.browser()
                             .findElements(By.xpath("//button[contains(., 'Ship') or contains(., 'Read scale')]")))
                     .isEmpty();

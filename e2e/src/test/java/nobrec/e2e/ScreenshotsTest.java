@@ -30,13 +30,12 @@ class ScreenshotsTest {
             desk.waitForText("Read scale");
             desk.press(Keys.F4);
             desk.waitForText("from the scale");
-            desk.press(Keys.F9);
             desk.waitForText("zone 6");
             keep(desk, "bench");
             desk.press(Keys.F7);
             desk.type("(520) 555-0177");
             desk.press(Keys.ENTER);
-            desk.waitForText("Phone fine");
+            desk.waitForText("✓ All checks fine");
             desk.press(Keys.F10);
             desk.waitForText("✓ Shipped");
             pictures(desk);
@@ -51,11 +50,11 @@ class ScreenshotsTest {
             desk.waitForText("Whimbrel Lines LTL");
             keep(desk, "rates");
             desk.open("/departures");
-            desk.waitForText("Must still make it");
+            desk.waitForText("Must leave today");
             keep(desk, "departures");
             desk.browser().executeScript("localStorage.setItem('nobrec-theme', 'evening')");
             desk.open("/departures");
-            desk.waitForText("Must still make it");
+            desk.waitForText("Must leave today");
             keep(desk, "departures-evening");
             desk.browser().get(application.outside("/books"));
             desk.waitForText("Journal");

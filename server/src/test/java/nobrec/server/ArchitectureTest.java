@@ -2,9 +2,10 @@ package nobrec.server;
 
 import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.classes;
 import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.methods;
-import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noClasses;
 import static com.tngtech.archunit.library.dependencies.SlicesRuleDefinition.slices;
 
+import com.tngtech.archunit.core.domain.Dependency;
+import com.tngtech.archunit.core.domain.JavaClass;
 import com.tngtech.archunit.core.domain.JavaMethod;
 import com.tngtech.archunit.core.importer.ImportOption.DoNotIncludeTests;
 import com.tngtech.archunit.junit.AnalyzeClasses;
@@ -13,18 +14,22 @@ import com.tngtech.archunit.lang.ArchCondition;
 import com.tngtech.archunit.lang.ArchRule;
 import com.tngtech.archunit.lang.ConditionEvents;
 import com.tngtech.archunit.lang.SimpleConditionEvent;
+import java.util.List;
+import java.util.Map;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 import java.util.stream.Stream;
-import nobrec.server.platform.security.ForAllButPackers;
-import nobrec.server.platform.security.ForCoordinators;
-import nobrec.server.platform.security.ForEveryone;
-import nobrec.server.platform.security.ForTheBooks;
-import nobrec.server.platform.security.ForTheDesk;
+import nobrec.server.api.security.ForAllButPackers;
+import nobrec.server.api.security.ForCoordinators;
+import nobrec.server.api.security.ForEveryone;
+import nobrec.server.api.security.ForTheBooks;
+import nobrec.server.api.security.ForTheDesk;
 import org.apache.ibatis.annotations.Mapper;
 import org.springframework.security.access.prepost.PreAuthorize;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
 
-/** The walls of the house. */
+/** Which room may use which. */
 @AnalyzeClasses(packages = "nobrec.server", importOptions = DoNotIncludeTests.class)
 class ArchitectureTest {
 
@@ -36,18 +41,109 @@ class ArchitectureTest {
     static final ArchRule TABLES_ARE_REACHED_THROUGH_THEIR_OWN_CAPABILITY =
             classes().that().areAnnotatedWith(Mapper.class).should().bePackagePrivate();
 
+    /** Each room's neighbors; a new arrow is a decision, and is written here. */
+    private static final Map<String, List<String>> NEIGHBORS = Map.ofEntries(
+            Map.entry("account", List.of("api", "platform", "site")),
+            Map.entry("audit", List.of("platform")),
+            Map.entry(
+                    "bench",
+                    List.of(
+                            "account",
+                            "api",
+                            "audit",
+                            "booking",
+                            "carrier",
+                            "carton",
+                            "device",
+                            "document",
+                            "packing",
+                            "platform",
+                            "pricing",
+                            "shipment",
+                            "site",
+                            "workorder")),
+            Map.entry(
+                    "booking",
+                    List.of(
+                            "account",
+                            "audit",
+                            "carrier",
+                            "document",
+                            "platform",
+                            "pricing",
+                            "shipment",
+                            "site",
+                            "workorder")),
+            Map.entry("carrier", List.of("api", "audit", "platform", "shipment", "site")),
+            Map.entry("carton", List.of("platform")),
+            Map.entry("charge", List.of("platform")),
+            Map.entry(
+                    "demo",
+                    List.of(
+                            "account",
+                            "api",
+                            "audit",
+                            "carrier",
+                            "carton",
+                            "charge",
+                            "device",
+                            "platform",
+                            "site",
+                            "source")),
+            Map.entry(
+                    "departure",
+                    List.of(
+                            "api",
+                            "booking",
+                            "carrier",
+                            "place",
+                            "platform",
+                            "posting",
+                            "shipment",
+                            "site",
+                            "source",
+                            "workorder")),
+            Map.entry("device", List.of("platform")),
+            Map.entry("document", List.of("api", "carton", "platform", "site")),
+            Map.entry("find", List.of("api", "shipment", "workorder")),
+            Map.entry("packing", List.of("audit", "carton", "platform", "pricing", "shipment", "site", "workorder")),
+            Map.entry("posting", List.of("api", "audit", "booking", "carrier", "platform")),
+            Map.entry("pricing", List.of("carrier", "carton", "charge", "document", "place", "platform", "site")),
+            Map.entry("shipment", List.of("platform", "site", "workorder")),
+            Map.entry("site", List.of("platform")),
+            Map.entry("source", List.of("account", "api", "audit", "platform", "workorder")),
+            Map.entry("workorder", List.of("api", "platform")));
+
     @ArchTest
-    static final ArchRule THE_PLATFORM_KNOWS_NO_CAPABILITY = noClasses()
-            .that()
-            .resideInAPackage("nobrec.server.platform..")
-            .should()
-            .dependOnClassesThat()
-            .resideInAnyPackage(
-                    "nobrec.server.account..",
-                    "nobrec.server.carrier..",
-                    "nobrec.server.shipment..",
-                    "nobrec.server.workorder..",
-                    "nobrec.server.posting..");
+    static final ArchRule ROOMS_USE_THEIR_NEIGHBORS_ONLY = classes().should(useNeighborsOnly());
+
+    private static ArchCondition<JavaClass> useNeighborsOnly() {
+        return new ArchCondition<>("use their room's neighbors only") {
+            @Override
+            public void check(JavaClass from, ConditionEvents events) {
+                String room = room(from);
+                for (Dependency dependency : from.getDirectDependenciesFromSelf()) {
+                    JavaClass to = dependency.getTargetClass();
+                    String other = room(to);
+                    boolean allowed = room.isEmpty()
+                            || other.isEmpty()
+                            || other.equals(room)
+                            || NEIGHBORS.getOrDefault(room, List.of()).contains(other);
+                    if (!allowed) {
+                        events.add(SimpleConditionEvent.violated(from, dependency.getDescription()));
+                    }
+                }
+            }
+        };
+    }
+
+    /** Empty text for what is in no room. */
+    private static String room(JavaClass type) {
+        Matcher room = ROOM.matcher(type.getPackageName());
+        return room.find() ? room.group(1) : "";
+    }
+
+    private static final Pattern ROOM = Pattern.compile("^nobrec\\.server\\.([a-z]+)");
 
     @ArchTest
     static final ArchRule EVERY_ADDRESS_HAS_ITS_ROLE = methods()

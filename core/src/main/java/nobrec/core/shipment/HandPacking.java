@@ -135,7 +135,7 @@ public final class HandPacking {
         if (free < content.quantity()) {
             throw Refusal.unusable(
                     "Package " + model,
-                    "Only " + free + " of " + jobs.line(lineId).item() + " are left for the same again, not "
+                    "Only " + free + " of " + jobs.line(lineId).item() + " are left for a duplicate, not "
                             + content.quantity() + ".",
                     "Add a package and move what is there.");
         }

@@ -1,9 +1,9 @@
 package nobrec.server.account;
 
 import java.util.Optional;
-import nobrec.server.platform.security.PresentAccounts;
-import nobrec.server.platform.security.Role;
-import nobrec.server.platform.security.SignInGate;
+import nobrec.server.api.security.PresentAccounts;
+import nobrec.server.api.security.Role;
+import nobrec.server.api.security.SignInGate;
 import org.springframework.security.core.userdetails.User;
 import org.springframework.security.core.userdetails.UserDetails;
 import org.springframework.security.core.userdetails.UserDetailsService;

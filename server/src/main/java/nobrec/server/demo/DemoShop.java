@@ -9,7 +9,7 @@ import nobrec.core.carton.CartonKind;
 import nobrec.core.identifier.TrackingForm;
 import nobrec.core.item.GoodsClass;
 import nobrec.core.service.Accessorial;
-import nobrec.server.platform.security.Role;
+import nobrec.server.api.security.Role;
 
 /** The file demo/shop.json. Weights in pounds, lengths in inches, amounts in dollars, shares in percent. */
 record DemoShop(

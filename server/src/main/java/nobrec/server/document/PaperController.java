@@ -2,7 +2,7 @@ package nobrec.server.document;
 
 import io.swagger.v3.oas.annotations.tags.Tag;
 import java.time.Duration;
-import nobrec.server.platform.security.ForEveryone;
+import nobrec.server.api.security.ForEveryone;
 import org.springframework.http.CacheControl;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.MediaType;

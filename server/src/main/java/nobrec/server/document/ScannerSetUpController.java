@@ -1,7 +1,7 @@
 package nobrec.server.document;
 
 import io.swagger.v3.oas.annotations.tags.Tag;
-import nobrec.server.platform.security.ForEveryone;
+import nobrec.server.api.security.ForEveryone;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RestController;
 

@@ -1,0 +1,2 @@
+/** Journal entries that balance, or are not made. */
+package nobrec.core.books;

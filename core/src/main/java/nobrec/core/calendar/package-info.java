@@ -1,0 +1,2 @@
+/** Working days, public holidays, pickups and cut-offs. */
+package nobrec.core.calendar;

@@ -1,0 +1,2 @@
+/** Check digits and the forms of tracking numbers. */
+package nobrec.core.identifier;

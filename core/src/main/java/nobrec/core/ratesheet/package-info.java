@@ -1,0 +1,2 @@
+/** Rate sheets: prices by zone and weight, discounts, surcharges, fuel. Their file format is {@code ratesheet.file}. */
+package nobrec.core.ratesheet;

@@ -1,0 +1,27 @@
+package nobrec.server.api.security;
+
+import org.springframework.security.core.Authentication;
+import org.springframework.security.core.context.SecurityContextHolder;
+
+/** Whoever the present request is made by. */
+public final class SignedIn {
+
+    private SignedIn() {}
+
+    /** Packers see what a service costs, not what the customer pays and what is earned. */
+    public static boolean seesWhatCustomersPay() {
+        return may(Permission.SEE_CHARGES);
+    }
+
+    /** Whether whoever asks may pack and ship. */
+    public static boolean packsAndShips() {
+        return may(Permission.PACK_AND_SHIP);
+    }
+
+    private static boolean may(Permission permission) {
+        Authentication who = SecurityContextHolder.getContext().getAuthentication();
+        return who != null
+                && who.getAuthorities().stream()
+                        .anyMatch(each -> permission.name().equals(each.getAuthority()));
+    }
+}

@@ -1,0 +1,2 @@
+/** Who did what, when. */
+package nobrec.server.audit;

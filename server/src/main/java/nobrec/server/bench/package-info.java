@@ -1,0 +1,2 @@
+/** The Bench's API: one shipment as the screen shows it, and the acts on it. */
+package nobrec.server.bench;

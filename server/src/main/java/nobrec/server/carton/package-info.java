@@ -1,0 +1,2 @@
+/** The carton types of the shop. */
+package nobrec.server.carton;

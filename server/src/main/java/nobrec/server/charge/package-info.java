@@ -1,0 +1,2 @@
+/** The shop's charge rules. */
+package nobrec.server.charge;

@@ -1,0 +1,2 @@
+/** The demo's shop, loaded the first time. */
+package nobrec.server.demo;

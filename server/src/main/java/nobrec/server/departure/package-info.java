@@ -1,0 +1,2 @@
+/** The day as departures: pickups, what must still make them, what is stuck. */
+package nobrec.server.departure;

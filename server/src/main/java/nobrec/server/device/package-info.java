@@ -1,0 +1,2 @@
+/** The bench scale. */
+package nobrec.server.device;

@@ -1,0 +1,2 @@
+/** The one field that understands whatever is scanned or typed. */
+package nobrec.server.find;

@@ -1,0 +1,2 @@
+/** The reference of postal codes. */
+package nobrec.server.place;

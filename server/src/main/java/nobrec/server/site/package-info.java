@@ -1,0 +1,2 @@
+/** Our own sites. */
+package nobrec.server.site;

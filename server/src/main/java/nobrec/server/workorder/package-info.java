@@ -1,0 +1,2 @@
+/** The work orders, however they came in. */
+package nobrec.server.workorder;
