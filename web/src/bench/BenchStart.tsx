@@ -34,10 +34,10 @@ export function BenchStart() {
       <p className="my-3 text-lg">
         Scan a work order's barcode, or press <Key name="/" /> and type its number.
       </p>
-      <h2 className="mt-6 mb-2">Begun and not shipped</h2>
+      <h2 className="mt-6 mb-2">Started, not shipped</h2>
       {rows.length === 0 ? (
         <Empty>
-          Nothing is open. A job stands here from the first thing done to it on the bench until it is shipped.
+          Nothing is open. A job appears here from the first thing done to it on the Bench until it is shipped.
         </Empty>
       ) : (
         <table className="timetable">

@@ -65,7 +65,7 @@ export function Offers({ bench, guessed, act, opened, open }: Props) {
       {bench.offers.length === 0 && (
         <p className="quiet border-y border-base-300 py-4">
           {bench.state === "SHIPPING"
-            ? "The carrier is being asked. What it goes by and what that costs stands here once it has answered."
+            ? "The carrier is being asked. What it goes by and what that costs appears here once it has answered."
             : "There are no offers: without a postal code that exists no distance can be computed. Correct the address."}
         </p>
       )}

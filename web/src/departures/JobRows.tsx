@@ -21,7 +21,7 @@ export function JobRows({ jobs, rescues, at, setAt, open }: Props) {
   if (jobs.length === 0) {
     return (
       <Empty>
-        Nothing must leave today. Jobs stand here when their promise needs one of today's pickups; bring
+        Nothing must leave today. Jobs appear here when their promise needs one of today's pickups; bring
         records in on{" "}
         <Link to="/jobs" className="underline">
           Jobs

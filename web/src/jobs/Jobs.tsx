@@ -115,7 +115,7 @@ function List({
         <Empty>
           {filtered
             ? "No job is like this. Take a word out of the filter above."
-            : "Work orders stand here once they are brought in: drop a file with them anywhere on this page."}
+            : "Work orders appear here once they are brought in: drop a file with them anywhere on this page."}
         </Empty>
       </div>
     );

@@ -41,7 +41,7 @@ export function Rates() {
       {bringIn.data && <TakenSheet sheet={bringIn.data} close={bringIn.reset} />}
       {list.data.services.length === 0 ? (
         <div className="mt-3">
-          <Empty>The services that are set up will stand here, each with its rate sheets.</Empty>
+          <Empty>The services that are set up will appear here, each with its rate sheets.</Empty>
         </div>
       ) : (
         <SheetTable services={list.data.services} />

@@ -89,7 +89,7 @@ class FaultsTest {
                             .findElements(By.xpath("//button[contains(., 'Ship') or contains(., 'Read scale')]")))
                     .isEmpty();
             books.open("/bench");
-            books.waitForText("Begun and not shipped");
+            books.waitForText("Started, not shipped");
             assertThat(books.screen()).doesNotContain("2414");
         }
     }

@@ -10,7 +10,6 @@ import nobrec.core.carton.CartonSet;
 import nobrec.core.carton.CartonType;
 import nobrec.core.carton.PackageCost;
 import nobrec.core.carton.Placement;
-import nobrec.core.item.LotShare;
 import nobrec.core.item.PackItem;
 import nobrec.core.limit.Limits;
 import nobrec.core.measure.Length;
@@ -100,9 +99,10 @@ public final class ShipmentPacker {
         for (Shipment.Line line : shipment.lines()) {
             int taken = placed.getOrDefault(line.workOrderLineId(), 0);
             if (line.quantity() > taken) {
-                PackItem item = jobs.line(line.workOrderLineId()).asPackItem(line.quantity() - taken);
-                int before = jobs.line(line.workOrderLineId()).quantityShipped() + taken;
-                rest.add(item.ofLots(LotShare.take(item.lots(), before, item.quantity())));
+                int left = line.quantity() - taken;
+                rest.add(jobs.line(line.workOrderLineId())
+                        .asPackItem(left)
+                        .ofLots(Contents.freeLots(shipment.holding(byHand), jobs, line.workOrderLineId(), left)));
             }
         }
         return rest;

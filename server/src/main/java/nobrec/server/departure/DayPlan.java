@@ -86,7 +86,7 @@ final class DayPlan {
                     DepartureOutlook.of(job.promiseDate(), service, destination, pickup, now),
                     remark(job, destination)));
         } catch (RuntimeException odd) {
-            LOG.warn("Job {} cannot be foreseen: {}", job.number(), odd.toString());
+            LOG.warn("Job {} cannot be planned: {}", job.number(), odd.toString());
             notPlanned.add(new NotPlanned(
                     job, "Something in its record cannot be used.", "Open it, and correct what its checks say."));
         }

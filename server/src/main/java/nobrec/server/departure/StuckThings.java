@@ -82,7 +82,7 @@ class StuckThings {
         if (notPlanned.size() > MAX_JOBS) {
             things.add(stuck(
                     notPlanned.size() - MAX_JOBS + " more jobs",
-                    "Their departure cannot be foreseen either.",
+                    "Their departure cannot be planned either.",
                     "Look for them on Jobs.",
                     "/jobs?status=READY"));
         }
