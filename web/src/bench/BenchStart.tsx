@@ -37,7 +37,8 @@ export function BenchStart() {
       <h2 className="mt-6 mb-2">Started, not shipped</h2>
       {rows.length === 0 ? (
         <Empty>
-          Nothing is open. A job appears here from the first thing done to it on the Bench until it is shipped.
+          Nothing is open. A job appears here from the first thing done to it on the Bench until it is
+          shipped.
         </Empty>
       ) : (
         <table className="timetable">

@@ -198,18 +198,16 @@ function OpenPackage({ bench, each, act, readScale, done, setPreview }: OpenProp
       <p className="quiet truncate text-sm" title={each.cartonReason}>
         {each.cartonReason}
       </p>
-      {(each.layers.length === 0 || each.contents.some((content) => content.lots)) && (
-        <p className="leading-snug">
-          {each.contents.map((content) => (
-            <span key={content.line} className="mr-3 inline-block" title={content.description}>
-              <span className="figure">
-                {content.quantity} × {content.item}
-              </span>
-              {content.lots && <span className="quiet"> {content.lots}</span>}
+      <p className="leading-snug">
+        {each.contents.map((content) => (
+          <span key={content.line} className="mr-3 inline-block" title={content.description}>
+            <span className="figure">
+              {content.quantity} × {content.item}
             </span>
-          ))}
-        </p>
-      )}
+            {content.lots && <span className="quiet"> {content.lots}</span>}
+          </span>
+        ))}
+      </p>
       {each.layers.length > 0 && <LayerPlan key={each.number} each={each} />}
       <HandPacking bench={bench} each={each} act={act} />
     </li>

@@ -93,7 +93,7 @@ class FirstShipmentTest {
         desk.waitForText("Order 2417 says shipped.");
         desk.waitForText("is booked.");
         assertThat(desk.browser().findElements(By.xpath("//tr[td[text()='done']][td[.='2417']]")))
-                .hasSize(3);
+                .hasSize(4);
         assertThat(application.pageOutside("/books")).contains("INV-10417", "47.00", "DX9004170000");
         assertThat(application.pageOutside("/orderdesk")).contains("<td>2417</td>", "Dunlin Two Day");
         assertThat(application.pageOutside("/dunlin")).contains("Pellworth Robotics", "DX9004170000");

@@ -122,7 +122,7 @@ class HandPackingTest {
     void whatIsRequestedAndTheDayChangeTheOffers() {
         click("Change");
         tick("Saturday delivery");
-        desk.waitForText("which is requested");
+        desk.waitForText("no Saturday delivery");
         assertThat(desk.textOf(OFFERS))
                 .contains("not available", "no Saturday delivery");
         tick("Saturday delivery");
