@@ -142,6 +142,8 @@ class HandPackingTest {
         desk.waitForText("Only jobs to the same place on the same terms go in one shipment.");
         assertThat(desk.screen()).doesNotContain("combined with");
         desk.open("/bench/2405");
+        desk.waitForText("Read scale");
+        click("Combine, hold back");
         desk.waitFor("input[name=job]").sendKeys("2423", Keys.ENTER);
         desk.waitForText("combined with");
         assertThat(desk.screen()).contains("PN-150", "job 2423");
