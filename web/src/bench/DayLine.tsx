@@ -1,6 +1,6 @@
 import { daysBetween } from "../ui/format";
 
-const WIDE = 96;
+const WIDE = 80;
 const HIGH = 14;
 const MID = HIGH / 2;
 

@@ -40,7 +40,8 @@ class FirstShipmentTest {
     void departuresShowsTheDay() {
         desk.waitForText("Must leave today");
         assertThat(desk.screen())
-                .contains("Tue, Dec 1", "3:15 PM", "Godwit Post", "4:30 PM", "Plover Parcel", "5:45 PM", "Dunlin Express")
+                .contains(
+                        "Tue, Dec 1", "3:15 PM", "Godwit Post", "4:30 PM", "Plover Parcel", "5:45 PM", "Dunlin Express")
                 .contains("Will miss the promise");
     }
 

@@ -123,8 +123,7 @@ class HandPackingTest {
         click("Change");
         tick("Saturday delivery");
         desk.waitForText("no Saturday delivery");
-        assertThat(desk.textOf(OFFERS))
-                .contains("not available", "no Saturday delivery");
+        assertThat(desk.textOf(OFFERS)).contains("not available", "no Saturday delivery");
         tick("Saturday delivery");
         desk.waitForText("The job asks for it.");
         tick("Wed, Dec 2");

@@ -83,7 +83,7 @@ class ShippingTest extends ServerTest {
         MvcTestResult again = ship(bench, "tobin");
         assertThat(again).hasStatus(HttpStatus.CONFLICT);
         assertThat(json(again).path("detail").asString())
-                .isEqualTo("It was shipped already, by Ines Calloway on Tue 1 Dec, 13:05 with " + tracking + ".");
+                .isEqualTo("It was shipped already, by Ines Calloway on Tue, Dec 1, 1:05 PM with " + tracking + ".");
     }
 
     @Test
@@ -166,7 +166,7 @@ class ShippingTest extends ServerTest {
         JsonNode bench = weighedJob("T-9", "Dunlin Two Day");
         String address = "/api/shipments/" + bench.path("id").asLong();
         JsonNode corrected = json(send("PUT", address + "/phone", Map.of("text", "608 555 0199")));
-        assertThat(corrected.path("shipTo").path("phone").asString()).isEqualTo("+16085550199");
+        assertThat(corrected.path("shipTo").path("phone").asString()).isEqualTo("(608) 555-0199");
         JsonNode moved = json(send(
                 "PUT",
                 address + "/ship-to",

@@ -37,7 +37,7 @@ class DepartureBoardTest extends ServerTest {
         JsonNode first = get("/api/departures").path("jobs").get(0);
         assertThat(first.path("verdict").asString()).isEqualTo("WILL_MISS");
         assertThat(first.path("job").asString()).isEqualTo("2407");
-        assertThat(first.path("reason").asString()).contains("Promised Wed 2 Dec, there Mon 7 Dec at the earliest");
+        assertThat(first.path("reason").asString()).contains("Promised Wed, Dec 2, there Mon, Dec 7 at the earliest");
     }
 
     @Test

@@ -117,7 +117,7 @@ class PapersTest {
                 "Pellworth",
                 "<b>PO</b>",
                 "Dunlin Two Day",
-                "1 Dec 2026",
+                "Dec 1, 2026",
                 "",
                 List.of(new SlipText.PackageText(
                         1,
