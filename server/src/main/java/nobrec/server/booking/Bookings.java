@@ -19,19 +19,19 @@ import org.springframework.stereotype.Component;
 public class Bookings implements OutboxHandler {
 
     private final ShippingOutcomes outcomes;
-    private final FollowUps followUps;
+    private final AfterShipping afterShipping;
     private final CarrierGateway gateway;
     private final ServiceCatalog catalog;
     private final OutboxWorker worker;
 
     Bookings(
             ShippingOutcomes outcomes,
-            FollowUps followUps,
+            AfterShipping afterShipping,
             CarrierGateway gateway,
             ServiceCatalog catalog,
             OutboxWorker worker) {
         this.outcomes = outcomes;
-        this.followUps = followUps;
+        this.afterShipping = afterShipping;
         this.gateway = gateway;
         this.catalog = catalog;
         this.worker = worker;
@@ -50,7 +50,7 @@ public class Bookings implements OutboxHandler {
             answer = gateway.book(carrier, booking.entryKey(), booking.request());
         }
         if (outcomes.settle(booking, answer)) {
-            followUps.runFor(booking.subjectId());
+            afterShipping.runFor(booking.subjectId());
         }
     }
 

@@ -21,19 +21,19 @@ public class Shipping {
 
     private final ShippingIntents intents;
     private final ShippingOutcomes outcomes;
-    private final FollowUps followUps;
+    private final AfterShipping afterShipping;
     private final CarrierGateway gateway;
     private final ServiceCatalog catalog;
 
     Shipping(
             ShippingIntents intents,
             ShippingOutcomes outcomes,
-            FollowUps followUps,
+            AfterShipping afterShipping,
             CarrierGateway gateway,
             ServiceCatalog catalog) {
         this.intents = intents;
         this.outcomes = outcomes;
-        this.followUps = followUps;
+        this.afterShipping = afterShipping;
         this.gateway = gateway;
         this.catalog = catalog;
     }
@@ -50,7 +50,7 @@ public class Shipping {
         try {
             answer = gateway.book(carrier, booking.entryKey(), booking.request());
             if (outcomes.settle(booking, answer)) {
-                return Optional.of(followUps.runFor(shipmentId));
+                return Optional.of(afterShipping.runFor(shipmentId));
             }
         } catch (RuntimeException failed) {
             LOG.error("Shipment {} was begun and not finished; it goes on by itself", shipmentId, failed);

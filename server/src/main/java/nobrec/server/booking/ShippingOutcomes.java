@@ -22,7 +22,7 @@ import org.springframework.transaction.annotation.Transactional;
 
 /**
  * Second half of shipping: what is certain of the carrier's answer is stored, in one transaction with the pieces that have
- * left and the work orders' state. Papers and postings follow, see {@link FollowUps}. An answer that comes twice is stored
+ * left and the work orders' state. Papers and postings follow, see {@link AfterShipping}. An answer that comes twice is stored
  * once.
  */
 @Component
@@ -33,7 +33,7 @@ class ShippingOutcomes {
     private final Outbox outbox;
     private final WorkOrders workOrders;
     private final ServiceCatalog catalog;
-    private final FollowUps followUps;
+    private final AfterShipping afterShipping;
     private final AuditLog auditLog;
 
     ShippingOutcomes(
@@ -42,14 +42,14 @@ class ShippingOutcomes {
             Outbox outbox,
             WorkOrders workOrders,
             ServiceCatalog catalog,
-            FollowUps followUps,
+            AfterShipping afterShipping,
             AuditLog auditLog) {
         this.shipments = shipments;
         this.store = store;
         this.outbox = outbox;
         this.workOrders = workOrders;
         this.catalog = catalog;
-        this.followUps = followUps;
+        this.afterShipping = afterShipping;
         this.auditLog = auditLog;
     }
 
@@ -105,7 +105,7 @@ class ShippingOutcomes {
         store.markShipped(shipment.id(), trackingNumbers);
         List<String> jobs = workOrders.markShipped(shipment.lines().stream()
                 .collect(Collectors.toMap(Shipment.Line::workOrderLineId, Shipment.Line::quantity)));
-        followUps.begin(booking.subject());
+        afterShipping.begin(booking.subject());
         auditLog.write(
                 shipment.startedBy().orElse(AuditLog.BY_ITSELF),
                 "shipped",

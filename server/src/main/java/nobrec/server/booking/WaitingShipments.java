@@ -58,7 +58,7 @@ public class WaitingShipments {
     }
 
     public List<Following> following() {
-        return outbox.waiting(FollowUps.KINDS, MAX).stream()
+        return outbox.waiting(AfterShipping.KINDS, MAX).stream()
                 .filter(each -> !each.answer().isEmpty())
                 .map(each -> new Following(
                         each.subjectName(),
@@ -85,7 +85,7 @@ public class WaitingShipments {
                         .findFirst()
                         .map(WaitingShipments::carrierAsked)
                 : waiting.stream()
-                        .filter(each -> FollowUps.KINDS.contains(each.kind()))
+                        .filter(each -> AfterShipping.KINDS.contains(each.kind()))
                         .findFirst()
                         .map(WaitingShipments::notDoneYet);
     }

@@ -38,10 +38,10 @@ class ShippingOutcomesTest {
     private final Shipments shipments = mock();
     private final ShipmentStore store = mock();
     private final Outbox outbox = mock();
-    private final FollowUps followUps = mock();
+    private final AfterShipping afterShipping = mock();
     private final WorkOrders workOrders = mock();
     private final ShippingOutcomes outcomes = new ShippingOutcomes(
-            shipments, store, outbox, workOrders, mock(ServiceCatalog.class), followUps, mock(AuditLog.class));
+            shipments, store, outbox, workOrders, mock(ServiceCatalog.class), afterShipping, mock(AuditLog.class));
     private final OutboxEntry booking = new OutboxEntry(
             3,
             "key",
@@ -83,7 +83,7 @@ class ShippingOutcomesTest {
         outcomes.settle(booking, new CarrierGateway.Booking.Refused("The street is not served."));
         verify(store).reopen(7);
         verify(outbox).refused(booking, "The street is not served.");
-        verifyNoInteractions(followUps);
+        verifyNoInteractions(afterShipping);
     }
 
     @Test
@@ -98,6 +98,6 @@ class ShippingOutcomesTest {
     void anAnswerThatComesTwiceIsStoredOnce() {
         shipmentIs(ShipmentState.SHIPPED);
         outcomes.settle(booking, new CarrierGateway.Booking.Accepted(Map.of()));
-        verifyNoInteractions(store, outbox, followUps);
+        verifyNoInteractions(store, outbox, afterShipping);
     }
 }

@@ -28,11 +28,11 @@ import org.springframework.transaction.support.TransactionOperations;
  * and is tried again, and holds up neither the shipment nor the other.
  */
 @Component
-class FollowUps implements OutboxHandler {
+class AfterShipping implements OutboxHandler {
 
     static final Set<OutboxKind> KINDS = Set.of(OutboxKind.PAPERS, OutboxKind.WRITE_BACKS);
 
-    private static final Logger LOG = LoggerFactory.getLogger(FollowUps.class);
+    private static final Logger LOG = LoggerFactory.getLogger(AfterShipping.class);
 
     private final Outbox outbox;
     private final Shipments shipments;
@@ -42,7 +42,7 @@ class FollowUps implements OutboxHandler {
     private final TransactionOperations transactions;
     private final ApplicationEventPublisher events;
 
-    FollowUps(
+    AfterShipping(
             Outbox outbox,
             Shipments shipments,
             ShipmentPapers papers,
