@@ -111,15 +111,14 @@ function Item({
   line: BenchData["lines"][number];
   act: Props["act"];
 }) {
-  const several = bench.otherJobs.length > 0;
-  const facts = [
-    line.unitWeight ? `${line.unitWeight} each` : "weight not known",
-    line.unitSize ?? "size not known",
-    several ? `job ${line.job}` : "",
-  ].filter(Boolean);
-  const unknown = !line.unitWeight || !line.unitSize;
+  const ofJob = bench.otherJobs.length > 0 ? [`job ${line.job}`] : [];
+  const known = [line.unitWeight && `${line.unitWeight} each`, line.unitSize].filter(Boolean);
+  const missing = [!line.unitWeight && "weight not known", !line.unitSize && "size not known"].filter(
+    Boolean,
+  );
+  const minded = [...missing, ...ofJob];
   return (
-    <li className="border-b border-base-300 py-0.5 leading-snug" title={facts.join(", ")}>
+    <li className="border-b border-base-300 py-0.5 leading-snug" title={[...known, ...minded].join(", ")}>
       <span className="flex items-baseline gap-2">
         <span className={"figure " + (line.placed < line.quantity ? "font-bold text-warning" : "")}>
           {line.placed === line.quantity ? line.quantity : `${line.placed} of ${line.quantity}`}
@@ -127,9 +126,7 @@ function Item({
         <span className="figure">{line.item}</span>
         <span className="min-w-0 flex-1 truncate">{line.description}</span>
       </span>
-      {(unknown || several) && (
-        <span className="quiet block text-sm">{facts.filter((fact) => /not|job/.test(fact)).join(", ")}</span>
-      )}
+      {minded.length > 0 && <span className="quiet block text-sm">{minded.join(", ")}</span>}
       {line.handling.length > 0 && <strong className="block text-sm">{line.handling.join(", ")}</strong>}
       {line.staysBehind > 0 && (
         <span className="block text-warning">

@@ -1,4 +1,4 @@
-import { useMemo, useState } from "react";
+import { useCallback, useMemo, useState } from "react";
 import { useKeys } from "../ui/keys";
 import { PackageDrawing, shade } from "./PackageDrawing";
 import type { BenchData } from "./useBench";
@@ -29,23 +29,30 @@ export function LayerPlan({ each }: { each: Package }) {
   const count = each.layers.length;
   const placing = step === undefined ? undefined : steps[Math.min(step, steps.length - 1)];
   const at = placing?.layer ?? Math.min(layerShown, count - 1);
+  const pieces = steps.length;
+  const toLayer = useCallback(
+    (by: number) => {
+      setLayer((at + count + by) % count);
+      setStep(undefined);
+    },
+    [at, count],
+  );
+  const toStep = useCallback(
+    (by: number) => setStep((now) => (now === undefined ? 0 : (now + pieces + by) % pieces)),
+    [pieces],
+  );
+  const toTurn = useCallback(() => setTurn((now) => (now + 1) % TURNS), []);
   useKeys(
     useMemo(() => {
-      const toLayer = (by: number) => {
-        setLayer((now) => (now + count + by) % count);
-        setStep(undefined);
-      };
-      const toStep = (by: number) =>
-        setStep((now) => (now === undefined ? 0 : (now + steps.length + by) % steps.length));
       const of = (key: string, label: string, run: () => void) => ({ key, label, group: "Drawing", run });
       return [
         of("Alt+ArrowRight", "Next layer", () => toLayer(1)),
         of("Alt+ArrowLeft", "Layer before", () => toLayer(-1)),
         of("Alt+.", "Next piece to place", () => toStep(1)),
         of("Alt+,", "Piece before", () => toStep(-1)),
-        of("Alt+t", "Turn the drawing", () => setTurn((now) => (now + 1) % TURNS)),
+        of("Alt+t", "Turn the drawing", toTurn),
       ];
-    }, [count, steps.length]),
+    }, [toLayer, toStep, toTurn]),
   );
   const layer = each.layers[at];
   if (!layer) {
@@ -62,21 +69,12 @@ export function LayerPlan({ each }: { each: Package }) {
           <span className="quiet">from {layer.height} up</span>
         </span>
         <span className="ml-auto flex gap-1">
-          <Act
-            label="Layer before"
-            sign="←"
-            go={() => (setLayer((at + count - 1) % count), setStep(undefined))}
-          />
-          <Act label="Next layer" sign="→" go={() => (setLayer((at + 1) % count), setStep(undefined))} />
-          <button
-            type="button"
-            className="act"
-            title="Alt ."
-            onClick={() => setStep(((step ?? -1) + 1) % steps.length)}
-          >
+          <Act label="Layer before" sign="←" go={() => toLayer(-1)} />
+          <Act label="Next layer" sign="→" go={() => toLayer(1)} />
+          <button type="button" className="act" title="Alt ." onClick={() => toStep(1)}>
             Next piece
           </button>
-          <button type="button" className="act" title="Alt T" onClick={() => setTurn((turn + 1) % TURNS)}>
+          <button type="button" className="act" title="Alt T" onClick={toTurn}>
             Turn
           </button>
         </span>

@@ -136,6 +136,8 @@ describe("stepping through the pieces", () => {
     await user.keyboard("{Alt>}.{/Alt}");
     expect(screen.getByRole("status").textContent).toContain("BU-100");
     expect(screen.getByText("Layer 2 of 2")).toBeTruthy();
+    await user.keyboard("{Alt>}{ArrowRight}{/Alt}");
+    expect(screen.getByText("Layer 1 of 2")).toBeTruthy();
   });
 });
 

@@ -40,6 +40,11 @@ public record Offer(
         return objections.isEmpty() && isPriced();
     }
 
+    /** Allowed, or so once a missing datum is there. */
+    public boolean isUsable() {
+        return isAllowed() || isAllowedOnceCompleted();
+    }
+
     /** Nothing but a datum is missing, which a person can add. */
     public boolean isAllowedOnceCompleted() {
         return isPriced() && objections.stream().allMatch(Objection::isMissingData);

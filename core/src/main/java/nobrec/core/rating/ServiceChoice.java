@@ -1,5 +1,6 @@
 package nobrec.core.rating;
 
+import java.time.LocalDate;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
@@ -27,10 +28,8 @@ public record ServiceChoice(
     public static ServiceChoice of(List<Offer> offers, Optional<String> byHand, String asked) {
         List<Offer> allowed =
                 offers.stream().filter(Offer::isAllowed).sorted(BY_TOTAL).toList();
-        List<Offer> possible = offers.stream()
-                .filter(offer -> offer.isAllowed() || offer.isAllowedOnceCompleted())
-                .sorted(BY_TOTAL)
-                .toList();
+        List<Offer> possible =
+                offers.stream().filter(Offer::isUsable).sorted(BY_TOTAL).toList();
         Optional<String> cheapest = possible.stream().findFirst().map(ServiceChoice::code);
         Optional<String> earliest = possible.stream()
                 .min(Comparator.comparing(Offer::delivery).thenComparing(BY_TOTAL))
@@ -41,7 +40,7 @@ public record ServiceChoice(
         Optional<Offer> meant = offers.stream()
                 .filter(offer -> offer.service().isMeantBy(asked))
                 .findFirst();
-        if (meant.isPresent() && (meant.get().isAllowed() || meant.get().isAllowedOnceCompleted())) {
+        if (meant.isPresent() && meant.get().isUsable()) {
             return new ServiceChoice(meant.map(ServiceChoice::code), "The job asks for it.", cheapest, earliest);
         }
         String because = whyNotAsked(asked, meant);
@@ -58,6 +57,15 @@ public record ServiceChoice(
                 because + (cheapestAllowed.isPresent() ? "The cheapest that is allowed." : "No service is allowed."),
                 cheapest,
                 earliest);
+    }
+
+    /** The cheapest that is there by a day; empty when none is. */
+    public static Optional<Offer> cheapestInTime(List<Offer> offers, LocalDate promise) {
+        return offers.stream()
+                .filter(Offer::isUsable)
+                .filter(Offer::isPriced)
+                .filter(offer -> !offer.delivery().isAfter(promise))
+                .min(BY_TOTAL);
     }
 
     private static String whyNotAsked(String asked, Optional<Offer> meant) {

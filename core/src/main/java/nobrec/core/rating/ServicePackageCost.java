@@ -114,7 +114,7 @@ public final class ServicePackageCost implements PackageCost {
     private long freight(CartonKind kind, CartonType.Supply supply, Size outer, Weight gross) {
         PackageToRate alone = new PackageToRate(1, Optional.of(gross), true, outer, kind, supply, 0, goodsByClass);
         Offer offer = new Rating(shipment, List.of(alone), ours).offer(service, prices, pickup);
-        return offer.isAllowed() || offer.isAllowedOnceCompleted() ? offer.totalCents() : NOT_TAKEN;
+        return offer.isUsable() ? offer.totalCents() : NOT_TAKEN;
     }
 
     private static Size cube(Length side) {

@@ -62,6 +62,14 @@ class ServiceChoiceTest {
     }
 
     @Test
+    void inTimeIsTheCheapestThatIsThereByTheDayAndMayBeTaken() {
+        assertThat(ServiceChoice.cheapestInTime(OFFERS, TODAY.plusDays(1))).contains(NIGHT);
+        assertThat(ServiceChoice.cheapestInTime(OFFERS, TODAY.plusDays(3))).contains(GROUND);
+        assertThat(ServiceChoice.cheapestInTime(OFFERS, TODAY.plusDays(5))).contains(SAVER);
+        assertThat(ServiceChoice.cheapestInTime(OFFERS, TODAY)).isEmpty();
+    }
+
+    @Test
     void elseGroundAndItSaysWhy() {
         ServiceChoice refused = ServiceChoice.of(OFFERS, Optional.empty(), "Godwit Light");
         assertThat(refused.chosen()).contains("GROUND");

@@ -50,7 +50,7 @@ class OfferViews {
     /** What some service would do that may carry it, or may once a missing datum is there. */
     static Set<Accessorial> offered(Assessment assessment) {
         return assessment.offers().stream()
-                .filter(offer -> offer.isAllowed() || offer.isAllowedOnceCompleted())
+                .filter(Offer::isUsable)
                 .flatMap(offer -> offer.service().accessorials().stream())
                 .collect(Collectors.toSet());
     }

@@ -1,9 +1,9 @@
 package nobrec.server.bench;
 
 import java.time.LocalDate;
-import java.util.Comparator;
 import java.util.Optional;
 import nobrec.core.rating.Offer;
+import nobrec.core.rating.ServiceChoice;
 import nobrec.core.shipment.Jobs;
 import nobrec.core.shipment.Shipment;
 import nobrec.core.shipment.ShipmentState;
@@ -53,12 +53,9 @@ class OnTimeOffers {
     private Optional<OnTimeOffer> cheapestInTime(Shipment shipment) {
         Jobs jobs = shipments.jobs(shipment);
         return jobs.promiseDate()
-                .flatMap(promise -> assessor.assess(shipment, jobs).offers().stream()
-                        .filter(offer -> offer.isAllowed() || offer.isAllowedOnceCompleted())
-                        .filter(Offer::isPriced)
-                        .filter(offer -> !offer.delivery().isAfter(promise))
-                        .min(Comparator.comparingLong(Offer::totalCents))
-                        .map(OnTimeOffers::view));
+                .flatMap(promise -> ServiceChoice.cheapestInTime(
+                        assessor.assess(shipment, jobs).offers(), promise))
+                .map(OnTimeOffers::view);
     }
 
     private static OnTimeOffer view(Offer offer) {
