@@ -143,11 +143,13 @@ start_server() {
     # A first start that was cut off may have left half of the tables: nobody has ever worked with them.
     printf 'DROP DATABASE IF EXISTS `%s`; CREATE DATABASE `%s`;\n' "$DB_NAME" "$DB_NAME" | database_sql "$DB_FOLDER"
   fi
-  export NOBREC_PORT="$PORT" NOBREC_SCALE_PORT="$SCALE_PORT" NOBREC_OUTSIDE_ADDRESS="http://127.0.0.1:$OUTSIDE_PORT"
+  export NOBREC_PORT="$PORT" NOBREC_CREDENTIAL_KEY
+  NOBREC_CREDENTIAL_KEY="$(credential_key)"
   export NOBREC_DB_URL="jdbc:mariadb://127.0.0.1:$(port_of database)/$DB_NAME"
   export NOBREC_DB_USER="$DB_NAME" NOBREC_DB_PASSWORD="$DB_PASSWORD"
   export NOBREC_DB_OWNER="${DB_NAME}_owner" NOBREC_DB_OWNER_PASSWORD="$DB_OWNER_PASSWORD"
   export NOBREC_DEMO_FOLDER="$NOBREC_HOME/demo" NOBREC_DEMO_PASSWORD="$DEMO_PASSWORD"
+  export NOBREC_DEMO_STANDINS="http://127.0.0.1:$OUTSIDE_PORT" NOBREC_DEMO_SCALE="tcp://127.0.0.1:$SCALE_PORT"
   export NOBREC_DEMO_STARTSAT="$DEMO_STARTS_AT" NOBREC_DEMO_STARTEDAT="$DEMO_STARTED_AT"
   launch server "$PORT" env NOBREC_LOG_FILE="$LOGS/server.log" NOBREC_LOG_CONSOLE=OFF \
     java -Xmx768m -jar "$STATE/app/$(basename "$SERVER_JAR")"

@@ -78,6 +78,15 @@ read_secrets() {
   done <"$1"
 }
 
+# The key with which credentials of connections are kept. It stays with the installation: no backup holds it.
+credential_key() {
+  local file="$STATE/credential-key"
+  if [ ! -s "$file" ]; then
+    (umask 077 && random_word 64 >"$file.new" && mv "$file.new" "$file")
+  fi
+  cat "$file"
+}
+
 random_word() { od -An -N64 -tx1 /dev/urandom | tr -d ' \n' | cut -c "1-$1"; }
 
 # The last five of a log are kept.

@@ -1,5 +1,6 @@
 import { Navigate, Route, Routes, useParams } from "react-router";
 import { BenchSection } from "./bench/BenchSection";
+import { Connections } from "./connections/Connections";
 import { Departures } from "./departures/Departures";
 import { Jobs } from "./jobs/Jobs";
 import { Postings } from "./postings/Postings";
@@ -35,6 +36,7 @@ export function App() {
         <Route path="/bench/:job" element={<TypedBench />} />
         <Route path="/postings" element={<Postings timeZone={who.data.timeZone} />} />
         <Route path="/rates" element={<Rates />} />
+        <Route path="/connections" element={<Connections />} />
         <Route path="/" element={<Navigate to="/departures" replace />} />
         <Route path="*" element={<Nowhere />} />
       </Routes>

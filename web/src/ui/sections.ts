@@ -15,4 +15,5 @@ export const SECTIONS: Section[] = [
   { path: "/bench", name: "Bench", key: "Alt+3" },
   { path: "/postings", name: "Postings", key: "Alt+4", needs: "SEE_CHARGES" },
   { path: "/rates", name: "Rates", key: "Alt+5" },
+  { path: "/connections", name: "Connections", key: "Alt+6", needs: "SET_UP" },
 ];

@@ -112,8 +112,8 @@ final class Application {
     private Map<String, String> settings() {
         Map<String, String> settings = new HashMap<>(Launched.databaseSettings(database, "nobrec_e2e"));
         settings.put("NOBREC_PORT", ports[0]);
-        settings.put("NOBREC_OUTSIDE_ADDRESS", outside(""));
-        settings.put("NOBREC_SCALE_PORT", ports[2]);
+        settings.put("NOBREC_DEMO_STANDINS", outside(""));
+        settings.put("NOBREC_DEMO_SCALE", "tcp://127.0.0.1:" + ports[2]);
         settings.put("NOBREC_DEMO_FOLDER", demo.toString());
         settings.put("NOBREC_DEMO_PASSWORD", PASSWORD);
         settings.put("NOBREC_DEMO_STARTSAT", "2026-12-01T13:05:00");

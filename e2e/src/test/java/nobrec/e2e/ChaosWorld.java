@@ -162,8 +162,8 @@ final class ChaosWorld implements AutoCloseable {
         Map<String, String> settings =
                 new HashMap<>(Launched.databaseSettings("jdbc:mariadb://127.0.0.1:" + ports[4] + "/", DATABASE));
         settings.put("NOBREC_PORT", Integer.toString(ports[first ? 0 : 1]));
-        settings.put("NOBREC_OUTSIDE_ADDRESS", outside());
-        settings.put("NOBREC_SCALE_PORT", Integer.toString(ports[3]));
+        settings.put("NOBREC_DEMO_STANDINS", outside());
+        settings.put("NOBREC_DEMO_SCALE", "tcp://127.0.0.1:" + ports[3]);
         settings.put("NOBREC_DEMO_FOLDER", Application.DEMO.toString());
         settings.put("NOBREC_DEMO_PASSWORD", Application.PASSWORD);
         settings.put("NOBREC_DEMO_STARTSAT", "2026-12-01T09:00:00");

@@ -83,7 +83,9 @@ final class Launched {
                 "NOBREC_DB_OWNER",
                 database + "_owner",
                 "NOBREC_DB_OWNER_PASSWORD",
-                "nobrec_test");
+                "nobrec_test",
+                "NOBREC_CREDENTIAL_KEY",
+                "0123456789abcdef".repeat(4));
     }
 
     static Launched process(String name, Map<String, String> settings, String... command) {

@@ -19,11 +19,13 @@ import java.util.Map;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import java.util.stream.Stream;
+import nobrec.server.api.security.ForAdministrators;
 import nobrec.server.api.security.ForAllButPackers;
 import nobrec.server.api.security.ForCoordinators;
 import nobrec.server.api.security.ForEveryone;
 import nobrec.server.api.security.ForTheBooks;
 import nobrec.server.api.security.ForTheDesk;
+import nobrec.server.connection.Adapter;
 import org.apache.ibatis.annotations.Mapper;
 import org.springframework.security.access.prepost.PreAuthorize;
 import org.springframework.web.bind.annotation.RequestMapping;
@@ -68,13 +70,15 @@ class ArchitectureTest {
                             "account",
                             "audit",
                             "carrier",
+                            "connection",
                             "document",
                             "platform",
                             "pricing",
                             "shipment",
                             "site",
                             "workorder")),
-            Map.entry("carrier", List.of("api", "audit", "platform", "shipment", "site")),
+            Map.entry("carrier", List.of("api", "audit", "connection", "platform", "shipment", "site")),
+            Map.entry("connection", List.of("api", "audit", "platform")),
             Map.entry("carton", List.of("platform")),
             Map.entry("charge", List.of("platform")),
             Map.entry(
@@ -86,6 +90,7 @@ class ArchitectureTest {
                             "carrier",
                             "carton",
                             "charge",
+                            "connection",
                             "device",
                             "platform",
                             "site",
@@ -103,16 +108,28 @@ class ArchitectureTest {
                             "site",
                             "source",
                             "workorder")),
-            Map.entry("device", List.of("platform")),
+            Map.entry("device", List.of("connection")),
             Map.entry("document", List.of("api", "carton", "platform", "site")),
             Map.entry("find", List.of("api", "shipment", "workorder")),
             Map.entry("packing", List.of("audit", "carton", "platform", "pricing", "shipment", "site", "workorder")),
-            Map.entry("posting", List.of("api", "audit", "booking", "carrier", "platform")),
+            Map.entry("posting", List.of("api", "audit", "booking", "connection", "platform")),
             Map.entry("pricing", List.of("carrier", "carton", "charge", "document", "place", "platform", "site")),
             Map.entry("shipment", List.of("platform", "site", "workorder")),
             Map.entry("site", List.of("platform")),
             Map.entry("source", List.of("account", "api", "audit", "platform", "workorder")),
             Map.entry("workorder", List.of("api", "platform")));
+
+    /** What a port needs is known to its adapters; nobody knows an adapter. */
+    @ArchTest
+    static final ArchRule ADAPTERS_ARE_FOUND_BY_THEIR_PORT_ONLY = classes()
+            .that()
+            .implement(Adapter.class)
+            .and()
+            .areNotInterfaces()
+            .should()
+            .bePackagePrivate()
+            .andShould()
+            .resideInAnyPackage("nobrec.server.*.*..");
 
     @ArchTest
     static final ArchRule ROOMS_USE_THEIR_NEIGHBORS_ONLY = classes().should(useNeighborsOnly());
@@ -162,6 +179,7 @@ class ArchitectureTest {
                                 ForEveryone.class,
                                 ForAllButPackers.class,
                                 ForTheDesk.class,
+                                ForAdministrators.class,
                                 ForCoordinators.class,
                                 ForTheBooks.class,
                                 PreAuthorize.class)

@@ -86,25 +86,17 @@ public abstract class ServerTest {
         if (database == null) {
             throw new IllegalStateException("Run these tests with ./nobrec test: it starts their database.");
         }
-        return Map.of(
-                "spring.datasource.url",
-                database + "nobrec_test",
-                "spring.datasource.username",
-                "nobrec_test",
-                "spring.datasource.password",
-                "nobrec_test",
-                "spring.flyway.user",
-                "nobrec_test_owner",
-                "spring.flyway.password",
-                "nobrec_test",
-                "nobrec.outside.address",
-                "http://127.0.0.1:" + STAND_INS.httpPort(),
-                "nobrec.scale.port",
-                STAND_INS.scalePort(),
-                "nobrec.demo.folder",
-                DEMO.toString(),
-                "nobrec.demo.password",
-                "correct horse");
+        return Map.ofEntries(
+                Map.entry("spring.datasource.url", database + "nobrec_test"),
+                Map.entry("spring.datasource.username", "nobrec_test"),
+                Map.entry("spring.datasource.password", "nobrec_test"),
+                Map.entry("spring.flyway.user", "nobrec_test_owner"),
+                Map.entry("spring.flyway.password", "nobrec_test"),
+                Map.entry("nobrec.credential-key", "0123456789abcdef".repeat(4)),
+                Map.entry("nobrec.demo.stand-ins", "http://127.0.0.1:" + STAND_INS.httpPort()),
+                Map.entry("nobrec.demo.scale", "tcp://127.0.0.1:" + STAND_INS.scalePort()),
+                Map.entry("nobrec.demo.folder", DEMO.toString()),
+                Map.entry("nobrec.demo.password", "correct horse"));
     }
 
     @AfterEach

@@ -11,12 +11,10 @@ import java.util.Set;
  * The public holidays of the United States on the day they are observed. Source: 5 U.S.C. 6103; a holiday on a Saturday
  * is observed on the Friday before, on a Sunday on the Monday after.
  */
-public final class FederalHolidays {
+final class FederalHolidays implements PublicHolidays {
 
-    private FederalHolidays() {}
-
-    /** The observed holidays whose date lies in that year or the first of which is moved into it. */
-    public static Set<LocalDate> of(int year) {
+    @Override
+    public Set<LocalDate> observedIn(int year) {
         Set<LocalDate> days = new HashSet<>();
         for (int each : new int[] {year, year + 1}) {
             days.addAll(ofOneYear(each));
@@ -40,8 +38,8 @@ public final class FederalHolidays {
                 observed(LocalDate.of(year, Month.DECEMBER, 25)));
     }
 
-    /** Whether a holiday with a fixed date falls on that very day, whatever day it is observed on. */
-    static boolean fallsOn(LocalDate day) {
+    @Override
+    public boolean fallsOn(LocalDate day) {
         int monthAndDay = day.getMonthValue() * 100 + day.getDayOfMonth();
         return monthAndDay == 101
                 || monthAndDay == 619

@@ -10,9 +10,10 @@ import java.util.Set;
  * When a carrier comes to one of our sites: packages closed before the cut-off leave that day.
  *
  * @param cutOff in the site's own time
- * @param days days of the week on which the driver comes, holidays excepted
+ * @param days days of the week on which the driver comes, but for holidays and our own closing days
+ * @param calendar of the site
  */
-public record Pickup(LocalTime cutOff, Set<DayOfWeek> days) {
+public record Pickup(LocalTime cutOff, Set<DayOfWeek> days, WorkCalendar calendar) {
 
     public Pickup {
         if (days.isEmpty()) {
@@ -22,7 +23,7 @@ public record Pickup(LocalTime cutOff, Set<DayOfWeek> days) {
     }
 
     public boolean comesOn(LocalDate day) {
-        return days.contains(day.getDayOfWeek()) && WorkingDays.isWorkingDay(day);
+        return days.contains(day.getDayOfWeek()) && calendar.isOpen(day);
     }
 
     /** The day on which something ready at {@code moment} leaves: a package ready at the cut-off itself has missed it. */

@@ -4,7 +4,6 @@ import java.time.LocalDate;
 import java.time.LocalDateTime;
 import java.util.Optional;
 import nobrec.core.calendar.Pickup;
-import nobrec.core.calendar.WorkingDays;
 import nobrec.core.limit.Limits;
 import nobrec.core.notation.DayWords;
 import nobrec.core.service.Destination;
@@ -34,7 +33,7 @@ public record DepartureOutlook(Verdict verdict, Optional<LocalDate> leaveBy, Loc
             LocalDateTime now) {
         int transit = service.transitDaysTo(destination);
         LocalDate next = pickup.departureFor(now);
-        LocalDate arrival = WorkingDays.after(next, transit);
+        LocalDate arrival = pickup.calendar().after(next, transit);
         String way = transit + (transit == 1 ? " working day" : " working days") + " on the way.";
         if (promiseDate.isEmpty()) {
             return new DepartureOutlook(Verdict.CAN_WAIT, Optional.empty(), next, "No promise date; " + way);
@@ -47,7 +46,7 @@ public record DepartureOutlook(Verdict verdict, Optional<LocalDate> leaveBy, Loc
                     next,
                     "The promise date " + promise + " cannot be right: correct the record where it comes from.");
         }
-        LocalDate leaveBy = lastDeparture(pickup, WorkingDays.before(promise, transit));
+        LocalDate leaveBy = lastDeparture(pickup, pickup.calendar().before(promise, transit));
         if (arrival.isAfter(promise)) {
             return new DepartureOutlook(
                     Verdict.WILL_MISS,

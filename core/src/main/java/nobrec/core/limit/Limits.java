@@ -23,6 +23,11 @@ public final class Limits {
 
     public static final int ZONE_NAME = 20;
 
+    /** Letters of the address of a system outside, and of a password or token for it. */
+    public static final int ADDRESS_OUTSIDE = 500;
+
+    public static final int SECRET = 500;
+
     /** Letters of a file's name. */
     public static final int FILE_NAME = 255;
 

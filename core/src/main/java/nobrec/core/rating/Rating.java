@@ -5,7 +5,7 @@ import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
 import nobrec.core.calendar.Pickup;
-import nobrec.core.calendar.WorkingDays;
+import nobrec.core.calendar.WorkCalendar;
 import nobrec.core.ratesheet.FreightSheet;
 import nobrec.core.ratesheet.FuelIndex;
 import nobrec.core.ratesheet.RateSheet;
@@ -64,12 +64,13 @@ public final class Rating {
     }
 
     /** A service whose carrier does not come to the site: it has no price, and says why. */
-    public Offer offerWithoutPickup(Service service) {
+    public Offer offerWithoutPickup(Service service, WorkCalendar calendar) {
         List<Objection> objections = Eligibility.objections(rated, service);
         objections.add(new Objection.NoPickup(service.carrier().name()));
-        LocalDate ready = WorkingDays.sameOrNext(shipment.readyAt().toLocalDate());
-        LocalDate delivery = WorkingDays.after(ready, service.transitDaysTo(shipment.destination()));
-        return new Offer(service, ours, List.of(), 0, List.copyOf(objections), ready, delivery, late(delivery));
+        LocalDate ready = calendar.openOrNext(shipment.readyAt().toLocalDate());
+        LocalDate delivery = calendar.after(ready, service.transitDaysTo(shipment.destination()));
+        int late = late(delivery, calendar);
+        return new Offer(service, ours, List.of(), 0, List.copyOf(objections), ready, delivery, late);
     }
 
     /**
@@ -78,12 +79,13 @@ public final class Rating {
      */
     public Offer offer(Service service, Prices prices, Pickup pickup) {
         List<Objection> objections = Eligibility.objections(rated, service);
+        WorkCalendar calendar = pickup.calendar();
         LocalDate departure = rated.departureWith(pickup);
         int transit = service.transitDaysTo(shipment.destination());
         LocalDate delivery = shipment.accessorials().contains(Accessorial.SATURDAY_DELIVERY)
                         && service.accessorials().contains(Accessorial.SATURDAY_DELIVERY)
-                ? WorkingDays.afterWithSaturdayDelivery(departure, transit)
-                : WorkingDays.after(departure, transit);
+                ? calendar.afterWithSaturdayDelivery(departure, transit)
+                : calendar.after(departure, transit);
         boolean priced = price(prices, departure, delivery, objections);
         return new Offer(
                 service,
@@ -93,13 +95,13 @@ public final class Rating {
                 List.copyOf(objections),
                 departure,
                 delivery,
-                late(delivery));
+                late(delivery, calendar));
     }
 
-    private int late(LocalDate delivery) {
+    private int late(LocalDate delivery, WorkCalendar calendar) {
         return shipment.promiseDate().isEmpty()
                 ? 0
-                : WorkingDays.between(shipment.promiseDate().get(), delivery);
+                : calendar.between(shipment.promiseDate().get(), delivery);
     }
 
     /** @return whether the bill has its price; if not the objections say why */

@@ -29,18 +29,20 @@ class FederalHolidaysTest {
                 .map(Holiday::getDate)
                 .filter(day -> day.getYear() == year)
                 .collect(Collectors.toSet());
-        Set<LocalDate> ours = FederalHolidays.of(year).stream()
-                .filter(day -> !isColumbusDay(day))
-                // Where the first of January is a Saturday, 5 U.S.C. 6103 observes it on the last day of the old year.
-                .filter(day -> day.getMonth() != Month.DECEMBER || day.getDayOfMonth() != 31)
-                .collect(Collectors.toSet());
+        Set<LocalDate> ours = new FederalHolidays()
+                .observedIn(year).stream()
+                        .filter(day -> !isColumbusDay(day))
+                        // Where the first of January is a Saturday, 5 U.S.C. 6103 observes it on the last day of the
+                        // old year.
+                        .filter(day -> day.getMonth() != Month.DECEMBER || day.getDayOfMonth() != 31)
+                        .collect(Collectors.toSet());
         assertThat(reference).containsAll(ours);
     }
 
     @Test
     void noHolidayIsOnAWeekendAndEveryYearHasItsEleven() {
         for (int year = 2020; year < 2060; year++) {
-            Set<LocalDate> days = FederalHolidays.of(year);
+            Set<LocalDate> days = new FederalHolidays().observedIn(year);
             assertThat(days)
                     .hasSizeBetween(10, 12)
                     .allMatch(

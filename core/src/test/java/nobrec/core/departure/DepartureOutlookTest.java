@@ -12,6 +12,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import nobrec.core.calendar.Pickup;
+import nobrec.core.calendar.WorkCalendar;
 import nobrec.core.carton.CartonKind;
 import nobrec.core.departure.DepartureOutlook.Verdict;
 import nobrec.core.rating.DemoRates;
@@ -23,8 +24,8 @@ import org.junit.jupiter.params.provider.CsvSource;
 
 class DepartureOutlookTest {
 
-    private static final Pickup PICKUP =
-            new Pickup(LocalTime.of(16, 30), EnumSet.range(DayOfWeek.MONDAY, DayOfWeek.FRIDAY));
+    private static final Pickup PICKUP = new Pickup(
+            LocalTime.of(16, 30), EnumSet.range(DayOfWeek.MONDAY, DayOfWeek.FRIDAY), WorkCalendar.of("US", Set.of()));
     private static final Service TWO_DAYS = services("GROUND", "Plover Ground", 2);
     private static final Destination ZONE = DemoRates.zone(3);
 

@@ -18,6 +18,7 @@ import java.util.Set;
 import java.util.TreeMap;
 import nobrec.core.address.PlaceKind;
 import nobrec.core.calendar.Pickup;
+import nobrec.core.calendar.WorkCalendar;
 import nobrec.core.carton.CartonKind;
 import nobrec.core.carton.CartonType.Supply;
 import nobrec.core.carton.PackageCost;
@@ -48,8 +49,8 @@ import org.joda.money.CurrencyUnit;
 public final class DemoRates {
 
     public static final LocalDate TUESDAY = LocalDate.of(2026, 12, 1);
-    public static final Pickup AFTERNOON =
-            new Pickup(LocalTime.of(16, 30), EnumSet.range(DayOfWeek.MONDAY, DayOfWeek.FRIDAY));
+    public static final Pickup AFTERNOON = new Pickup(
+            LocalTime.of(16, 30), EnumSet.range(DayOfWeek.MONDAY, DayOfWeek.FRIDAY), WorkCalendar.of("US", Set.of()));
     public static final Receiver COMPLETE = new Receiver(true, true, List.of());
     private static final Path RATES = Path.of("../demo/rates");
 

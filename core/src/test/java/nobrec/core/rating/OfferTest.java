@@ -283,7 +283,8 @@ class OfferTest {
         ShipmentToRate shipment = DemoRates.shipment(DemoRates.zone(1), Set.of(), parcel(1, "1", "4x4x4"));
         Rating rating = new Rating(shipment, CurrencyUnit.USD);
         Service service = DemoRates.service(CartonKind.CARTON);
-        assertThat(rating.offerWithoutPickup(service).objections()).containsExactly(new Objection.NoPickup("Carrier"));
+        assertThat(rating.offerWithoutPickup(service, AFTERNOON.calendar()).objections())
+                .containsExactly(new Objection.NoPickup("Carrier"));
         assertThat(rating.offer(service, Prices.unusable("Row 3: odd."), AFTERNOON)
                         .objections())
                 .containsExactly(new Objection.RateSheetUnusable("Row 3: odd."));

@@ -11,7 +11,6 @@ import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import nobrec.core.address.Countries;
 import nobrec.core.address.PhoneNumber;
-import nobrec.core.calendar.WorkingDays;
 import nobrec.core.carton.CartonType;
 import nobrec.core.measure.Length;
 import nobrec.core.measure.UnitSystem;
@@ -164,7 +163,7 @@ class BenchViews {
                 job.carrierAccount(),
                 accessorials(shipment, offered),
                 today,
-                WorkingDays.after(today, 1),
+                sites.calendar(shipment.siteId()).openOrNext(today.plusDays(1)),
                 shipment.shipOn().filter(day -> day.isAfter(today)),
                 Moneys.zero().getCurrencyUnit().getCode(),
                 units.weightUnit().symbol(),

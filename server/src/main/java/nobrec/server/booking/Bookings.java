@@ -4,6 +4,8 @@ import java.util.Set;
 import nobrec.core.service.Carrier;
 import nobrec.server.carrier.CarrierGateway;
 import nobrec.server.carrier.ServiceCatalog;
+import nobrec.server.carrier.TrackingNumbers;
+import nobrec.server.connection.OutsideAnswer;
 import nobrec.server.platform.outbox.OutboxEntry;
 import nobrec.server.platform.outbox.OutboxHandler;
 import nobrec.server.platform.outbox.OutboxKind;
@@ -45,8 +47,8 @@ public class Bookings implements OutboxHandler {
     @Override
     public void carryOut(OutboxEntry booking) {
         Carrier carrier = catalog.carrier(booking.target());
-        CarrierGateway.Booking answer = gateway.lookUp(carrier, booking.entryKey());
-        if (answer instanceof CarrierGateway.Booking.NeverArrived) {
+        OutsideAnswer<TrackingNumbers> answer = gateway.lookUp(carrier, booking.entryKey());
+        if (answer instanceof OutsideAnswer.NotFound<TrackingNumbers>) {
             answer = gateway.book(carrier, booking.entryKey(), booking.request());
         }
         if (outcomes.settle(booking, answer)) {

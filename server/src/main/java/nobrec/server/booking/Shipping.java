@@ -5,6 +5,8 @@ import nobrec.core.refusal.Refusal;
 import nobrec.core.service.Carrier;
 import nobrec.server.carrier.CarrierGateway;
 import nobrec.server.carrier.ServiceCatalog;
+import nobrec.server.carrier.TrackingNumbers;
+import nobrec.server.connection.OutsideAnswer;
 import nobrec.server.platform.outbox.OutboxEntry;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
@@ -46,7 +48,7 @@ public class Shipping {
     public Optional<GoneShipment> ship(long shipmentId, Seen seen, String signIn) {
         OutboxEntry booking = intents.begin(shipmentId, seen, signIn);
         Carrier carrier = catalog.carrier(booking.target());
-        CarrierGateway.Booking answer;
+        OutsideAnswer<TrackingNumbers> answer;
         try {
             answer = gateway.book(carrier, booking.entryKey(), booking.request());
             if (outcomes.settle(booking, answer)) {
@@ -56,7 +58,7 @@ public class Shipping {
             LOG.error("Shipment {} was begun and not finished; it goes on by itself", shipmentId, failed);
             return Optional.empty();
         }
-        if (answer instanceof CarrierGateway.Booking.Refused refused) {
+        if (answer instanceof OutsideAnswer.Refused<TrackingNumbers> refused) {
             throw Refusal.unusable(
                     carrier.name(), "It refused the shipment: " + refused.reason(), "Correct that and ship again.");
         }

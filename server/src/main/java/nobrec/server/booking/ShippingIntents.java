@@ -19,6 +19,7 @@ import nobrec.core.workorder.WorkOrder;
 import nobrec.server.account.Accounts;
 import nobrec.server.audit.AuditLog;
 import nobrec.server.carrier.CarrierGateway;
+import nobrec.server.carrier.Consignment;
 import nobrec.server.platform.Moneys;
 import nobrec.server.platform.NobrecSettings;
 import nobrec.server.platform.Shortened;
@@ -98,6 +99,7 @@ class ShippingIntents {
         requireReady(job, assessment);
         Offer offer = assessment.chosenOffer().orElseThrow();
         requireUnchanged(job, offer, seen);
+        gateway.requireConnected(offer.service().carrier());
         keepCharges(shipmentId, assessment, offer, signIn);
         OutboxEntry booking =
                 outbox.addTaken(List.of(intent(shipment, jobs, offer))).get(0);
@@ -206,29 +208,28 @@ class ShippingIntents {
                 Subject.shipment(shipment.id(), jobs.leading().number()),
                 offer.service().carrier().code(),
                 offer.service().name() + ", " + Moneys.show(offer.total().orElseThrow()),
-                "",
                 gateway.write(consignment(shipment, jobs, offer)));
     }
 
-    private CarrierGateway.Consignment consignment(Shipment shipment, Jobs jobs, Offer offer) {
+    private Consignment consignment(Shipment shipment, Jobs jobs, Offer offer) {
         WorkOrder job = jobs.leading();
         Site site = sites.byId(shipment.siteId());
         String phone = PhoneNumber.read(job.phone(), job.shipTo().country())
                 .found()
                 .map(PhoneNumber::e164)
                 .orElse("");
-        return new CarrierGateway.Consignment(
+        return new Consignment(
                 offer.service().code(),
                 offer.departure().toString(),
                 jobs.numbers(),
-                CarrierGateway.Party.of(site.address(), site.phone()),
-                CarrierGateway.Party.of(job.shipTo(), phone),
+                Consignment.Party.of(site.address(), site.phone()),
+                Consignment.Party.of(job.shipTo(), phone),
                 shipment.packages().stream().map(ShippingIntents::parcel).toList());
     }
 
-    private static CarrierGateway.Parcel parcel(Shipment.Package packed) {
+    private static Consignment.Parcel parcel(Shipment.Package packed) {
         Weight weight = packed.weight().orElseThrow();
-        return new CarrierGateway.Parcel(
+        return new Consignment.Parcel(
                 packed.number(),
                 weight.in(WeightUnit.GRAM, 1),
                 packed.size().length().in(LengthUnit.MILLIMETER, 1),

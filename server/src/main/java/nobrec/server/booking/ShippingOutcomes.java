@@ -8,8 +8,9 @@ import java.util.stream.Collectors;
 import nobrec.core.shipment.Shipment;
 import nobrec.core.shipment.ShipmentState;
 import nobrec.server.audit.AuditLog;
-import nobrec.server.carrier.CarrierGateway;
 import nobrec.server.carrier.ServiceCatalog;
+import nobrec.server.carrier.TrackingNumbers;
+import nobrec.server.connection.OutsideAnswer;
 import nobrec.server.platform.outbox.Outbox;
 import nobrec.server.platform.outbox.OutboxEntry;
 import nobrec.server.platform.outbox.OutboxKind;
@@ -60,7 +61,7 @@ class ShippingOutcomes {
 
     /** @return whether the shipment has left by this answer */
     @Transactional
-    public boolean settle(OutboxEntry booking, CarrierGateway.Booking answer) {
+    public boolean settle(OutboxEntry booking, OutsideAnswer<TrackingNumbers> answer) {
         Shipment shipment = shipments.lockedInOutline(booking.subjectId());
         boolean awaited = shipment.state() == ShipmentState.SHIPPING
                 && waiting(shipment.id())
@@ -69,19 +70,19 @@ class ShippingOutcomes {
         if (!awaited) {
             return false;
         }
-        if (answer instanceof CarrierGateway.Booking.Accepted accepted) {
-            String fault = faultOf(accepted.trackingNumbers(), shipment);
+        if (answer instanceof OutsideAnswer.Accepted<TrackingNumbers> accepted) {
+            String fault = faultOf(accepted.result().byPackage(), shipment);
             if (fault.isEmpty()) {
-                accept(booking, shipment, accepted.trackingNumbers());
+                accept(booking, shipment, accepted.result().byPackage());
                 return true;
             }
             outbox.putOff(booking, fault);
-        } else if (answer instanceof CarrierGateway.Booking.Refused refused) {
+        } else if (answer instanceof OutsideAnswer.Refused<TrackingNumbers> refused) {
             refuse(booking, shipment, refused.reason());
         } else {
             outbox.putOff(
                     booking,
-                    answer instanceof CarrierGateway.Booking.Unknown unknown
+                    answer instanceof OutsideAnswer.Unknown<TrackingNumbers> unknown
                             ? unknown.reason()
                             : "The carrier has not got it yet.");
         }

@@ -5,6 +5,7 @@ import java.time.LocalTime;
 import java.util.Arrays;
 import java.util.stream.Collectors;
 import nobrec.core.calendar.Pickup;
+import nobrec.core.calendar.WorkCalendar;
 
 /** A row of table pickup. */
 record PickupRow(long siteId, String carrierCode, LocalTime cutOff, String days) {
@@ -17,8 +18,8 @@ record PickupRow(long siteId, String carrierCode, LocalTime cutOff, String days)
                 pickup.days().stream().sorted().map(DayOfWeek::name).collect(Collectors.joining(",")));
     }
 
-    Pickup pickup() {
+    Pickup pickup(WorkCalendar calendar) {
         return new Pickup(
-                cutOff, Arrays.stream(days.split(",")).map(DayOfWeek::valueOf).collect(Collectors.toSet()));
+                cutOff, Arrays.stream(days.split(",")).map(DayOfWeek::valueOf).collect(Collectors.toSet()), calendar);
     }
 }

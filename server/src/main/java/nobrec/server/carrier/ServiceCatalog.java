@@ -19,6 +19,7 @@ import nobrec.core.service.Carrier;
 import nobrec.core.service.Service;
 import nobrec.server.platform.Remembered;
 import nobrec.server.platform.SetUpVersion;
+import nobrec.server.site.Sites;
 import org.springframework.transaction.annotation.Transactional;
 
 /** Carriers, their services, rate sheets, fuel and pickups. */
@@ -27,6 +28,7 @@ public class ServiceCatalog {
 
     private final CarrierMapper mapper;
     private final RateSheetMapper rateSheets;
+    private final Sites sites;
     private final Clock clock;
     private final SetUpVersion version;
     private final Remembered<SetUp> setUp;
@@ -35,7 +37,8 @@ public class ServiceCatalog {
     /** A sheet that was kept is never changed, so it can be remembered by its id. */
     private final Map<Long, RateSheetFile.Kept> sheetsById = new ConcurrentHashMap<>();
 
-    ServiceCatalog(CarrierMapper mapper, RateSheetMapper rateSheets, SetUpVersion version, Clock clock) {
+    ServiceCatalog(CarrierMapper mapper, RateSheetMapper rateSheets, Sites sites, SetUpVersion version, Clock clock) {
+        this.sites = sites;
         this.mapper = mapper;
         this.rateSheets = rateSheets;
         this.clock = clock;
@@ -92,7 +95,8 @@ public class ServiceCatalog {
                         id -> new Remembered<>(
                                 version,
                                 () -> mapper.pickups(id).stream()
-                                        .collect(Collectors.toMap(PickupRow::carrierCode, PickupRow::pickup))))
+                                        .collect(Collectors.toMap(
+                                                PickupRow::carrierCode, row -> row.pickup(sites.calendar(id))))))
                 .get();
     }
 

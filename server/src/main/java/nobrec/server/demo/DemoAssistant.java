@@ -1,10 +1,14 @@
 package nobrec.server.demo;
 
+import java.time.Duration;
+import java.util.Optional;
 import java.util.UUID;
 import nobrec.core.measure.Weight;
 import nobrec.core.measure.WeightUnit;
+import nobrec.server.connection.Connection;
+import nobrec.server.connection.KeyedJsonCalls;
 import nobrec.server.device.PackageForScale;
-import nobrec.server.platform.outside.OutsideCalls;
+import nobrec.server.platform.DemoSettings;
 import org.springframework.boot.autoconfigure.condition.ConditionalOnProperty;
 import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Component;
@@ -16,17 +20,20 @@ class DemoAssistant {
 
     private static final Weight WHEN_UNKNOWN = Weight.of("2", WeightUnit.POUND);
 
-    private final OutsideCalls calls;
+    private final KeyedJsonCalls calls;
+    private final Connection scale;
 
-    DemoAssistant(OutsideCalls calls) {
+    DemoAssistant(KeyedJsonCalls calls, DemoSettings demo) {
         this.calls = calls;
+        this.scale = new Connection(
+                "SCALE-PAGE", "The scale's page", "", demo.standIns(), Duration.ofSeconds(3), Optional.empty());
     }
 
     @EventListener
     void on(PackageForScale requested) {
         Weight weight = requested.expectedWeight().orElse(WHEN_UNKNOWN);
         calls.send(
-                "Scale",
+                scale,
                 "POST",
                 "/scale/assistant",
                 UUID.randomUUID().toString(),

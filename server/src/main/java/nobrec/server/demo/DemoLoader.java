@@ -94,6 +94,7 @@ class DemoLoader implements ApplicationRunner {
         Path folder = Path.of(demo.folder());
         DemoShop shop = json.readValue(Files.readString(folder.resolve("shop.json")), DemoShop.class);
         addSite(shop.site());
+        shop.closingDays().forEach((day, reason) -> sites.close(sites.home().id(), day, reason));
         shop.users().forEach(user -> accounts.add(user.signIn(), user.displayName(), user.role(), demo.password()));
         shop.chargeRules().forEach(rule -> chargeRules.add(FIRST_DAY, rule(rule)));
         DemoTables.cartonTypes(folder.resolve("carton-types.csv")).forEach(cartonTypes::add);
@@ -130,7 +131,8 @@ class DemoLoader implements ApplicationRunner {
                 .collect(Collectors.toMap(Carrier::code, carrier -> carrier));
         long site = sites.home().id();
         shop.carriers()
-                .forEach(entry -> catalog.add(carriers.get(entry.code()), site, new Pickup(entry.cutOff(), WEEKDAYS)));
+                .forEach(entry -> catalog.add(
+                        carriers.get(entry.code()), site, new Pickup(entry.cutOff(), WEEKDAYS, sites.calendar(site))));
         for (DemoShop.ServiceEntry entry : shop.services()) {
             catalog.add(service(entry, carriers.get(entry.carrier())));
             rateSheets.add(new UploadedFile(entry.sheet(), Files.readAllBytes(rates.resolve(entry.sheet()))));

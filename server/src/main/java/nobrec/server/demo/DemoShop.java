@@ -1,6 +1,7 @@
 package nobrec.server.demo;
 
 import java.math.BigDecimal;
+import java.time.LocalDate;
 import java.time.LocalTime;
 import java.util.List;
 import java.util.Map;
@@ -14,8 +15,10 @@ import nobrec.server.api.security.Role;
 /** The file demo/shop.json. Weights in pounds, lengths in inches, amounts in dollars, shares in percent. */
 record DemoShop(
         SiteEntry site,
+        Map<LocalDate, String> closingDays,
         List<UserEntry> users,
         List<CarrierEntry> carriers,
+        List<ConnectionEntry> connections,
         List<ServiceEntry> services,
         List<ChargeRuleEntry> chargeRules) {
 
@@ -56,6 +59,12 @@ record DemoShop(
             boolean companyRequired,
             TrackingForm trackingForm,
             LocalTime cutOff) {}
+
+    /**
+     * @param path below the stand-ins' address; null for what has an address of its own
+     * @param userName null when nobody signs in
+     */
+    record ConnectionEntry(String code, String name, String adapter, String path, String userName, String secret) {}
 
     record ServiceEntry(
             String code,

@@ -9,7 +9,6 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
 import nobrec.core.calendar.Pickup;
-import nobrec.core.calendar.WorkingDays;
 import nobrec.core.departure.DepartureOutlook.Verdict;
 import nobrec.core.measure.Weight;
 import nobrec.core.notation.MeasureText;
@@ -83,7 +82,7 @@ class DepartureBoard {
                 now.toLocalTime().truncatedTo(ChronoUnit.MINUTES),
                 site.opensAt(),
                 site.closesAt(),
-                WorkingDays.isWorkingDay(now.toLocalDate()),
+                sites.calendar(site.id()).isOpen(now.toLocalDate()),
                 pickupViews(pickups, urgent, weights, now),
                 shown.stream()
                         .map(each -> view(

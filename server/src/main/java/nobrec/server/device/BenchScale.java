@@ -1,68 +1,25 @@
 package nobrec.server.device;
 
-import java.io.DataInputStream;
-import java.io.EOFException;
-import java.io.IOException;
-import java.net.InetSocketAddress;
-import java.net.Socket;
-import java.util.Optional;
-import nobrec.server.platform.NobrecSettings;
+import java.util.List;
+import nobrec.server.connection.Adapters;
+import nobrec.server.connection.Connection;
+import nobrec.server.connection.Connections;
 import org.springframework.stereotype.Component;
 
-/** The scale at the bench, over TCP. It sends reports all the time; one that is stable is taken, for two seconds long. */
+/** The scale at the bench, read through its connection's adapter. */
 @Component
 public class BenchScale {
 
-    private static final int CONNECT_MILLIS = 1_000;
-    private static final int SILENCE_MILLIS = 1_000;
-    private static final int MAX_REPORTS = 20;
+    private final Connections connections;
+    private final Adapters<ScalePort> adapters;
 
-    private final NobrecSettings.Scale settings;
-
-    BenchScale(NobrecSettings settings) {
-        this.settings = settings.scale();
+    BenchScale(Connections connections, List<ScalePort> adapters) {
+        this.connections = connections;
+        this.adapters = new Adapters<>(adapters);
     }
 
     public ScaleReading read() {
-        try (Socket socket = new Socket()) {
-            socket.connect(new InetSocketAddress(settings.host(), settings.port()), CONNECT_MILLIS);
-            socket.setSoTimeout(SILENCE_MILLIS);
-            return firstStable(new DataInputStream(socket.getInputStream()));
-        } catch (EOFException ended) {
-            return new ScaleReading.Refused(
-                    "The scale ended the connection.", "Switch it off and on, or type the weight.");
-        } catch (IOException failed) {
-            return new ScaleReading.Refused(
-                    "The scale does not answer.", "Check its power and cable, or type the weight.");
-        }
-    }
-
-    private static ScaleReading firstStable(DataInputStream in) throws IOException {
-        byte[] bytes = new byte[ScaleReport.LENGTH];
-        for (int count = 0; count < MAX_REPORTS; count++) {
-            in.readFully(bytes);
-            Optional<ScaleReport> report = ScaleReport.of(bytes);
-            if (report.isEmpty()) {
-                return new ScaleReading.Refused(
-                        "The scale sent something that is no weight.",
-                        "Check that it is the scale, or type the weight.");
-            }
-            if (report.get().status() != ScaleReport.Status.IN_MOTION) {
-                return judge(report.get());
-            }
-        }
-        return new ScaleReading.Refused("The scale still moves.", "Let the package rest and read again.");
-    }
-
-    private static ScaleReading judge(ScaleReport report) {
-        return switch (report.status()) {
-            case STABLE -> new ScaleReading.Stable(report.weight());
-            case STABLE_AT_ZERO -> new ScaleReading.Refused("The scale is empty.", "Put the package on it.");
-            case OVER_LIMIT ->
-                new ScaleReading.Refused("The scale shows overload.", "Use the floor scale and type the weight.");
-            case UNDER_ZERO, NEEDS_ZEROING ->
-                new ScaleReading.Refused("The scale is not at zero.", "Empty it and press its zero key.");
-            default -> new ScaleReading.Refused("The scale reports a fault.", "Have it looked at; type the weight.");
-        };
+        Connection scale = connections.to(Connections.SCALE);
+        return adapters.of(scale).read(scale);
     }
 }

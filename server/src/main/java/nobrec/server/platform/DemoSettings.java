@@ -1,5 +1,6 @@
 package nobrec.server.platform;
 
+import java.net.URI;
 import java.time.LocalDateTime;
 import org.springframework.boot.context.properties.ConfigurationProperties;
 import org.springframework.boot.context.properties.bind.DefaultValue;
@@ -9,6 +10,8 @@ import org.springframework.boot.context.properties.bind.DefaultValue;
  *
  * @param folder with the demo's records
  * @param password of the demo's users
+ * @param standIns where the stand-ins of carriers, books and order desk answer
+ * @param scale where the stand-in of the scale answers
  * @param startsAt what the demo clock showed when the real clock showed {@code startedAt}; site's own time
  * @param startedAt real moment, seconds since 1970
  */
@@ -16,6 +19,8 @@ import org.springframework.boot.context.properties.bind.DefaultValue;
 public record DemoSettings(
         @DefaultValue("") String folder,
         @DefaultValue("") String password,
+        @DefaultValue("http://127.0.0.1:8481") URI standIns,
+        @DefaultValue("tcp://127.0.0.1:8482") URI scale,
         @DefaultValue("2026-12-01T13:05:00") LocalDateTime startsAt,
         @DefaultValue("0") long startedAt) {
 

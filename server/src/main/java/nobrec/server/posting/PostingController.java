@@ -7,7 +7,7 @@ import java.util.List;
 import java.util.Optional;
 import nobrec.server.api.security.ForAllButPackers;
 import nobrec.server.api.security.ForTheBooks;
-import nobrec.server.carrier.ServiceCatalog;
+import nobrec.server.connection.Connections;
 import nobrec.server.platform.outbox.OutboxEntry;
 import nobrec.server.platform.outbox.OutboxKind;
 import nobrec.server.platform.outbox.OutboxState;
@@ -41,10 +41,10 @@ class PostingController {
 
     private final PostingLedger ledger;
     private final OutboxWorker worker;
-    private final ServiceCatalog catalog;
+    private final Connections connections;
 
-    PostingController(PostingLedger ledger, OutboxWorker worker, ServiceCatalog catalog) {
-        this.catalog = catalog;
+    PostingController(PostingLedger ledger, OutboxWorker worker, Connections connections) {
+        this.connections = connections;
         this.ledger = ledger;
         this.worker = worker;
     }
@@ -68,9 +68,7 @@ class PostingController {
                 posting.id(),
                 posting.subjectName(),
                 posting.kind(),
-                posting.kind() == OutboxKind.BOOKING
-                        ? catalog.carrier(posting.target()).name()
-                        : posting.target(),
+                connections.name(posting.target()),
                 posting.summary(),
                 posting.state(),
                 posting.attempts(),

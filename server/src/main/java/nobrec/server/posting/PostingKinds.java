@@ -1,6 +1,7 @@
 package nobrec.server.posting;
 
 import java.util.Set;
+import nobrec.server.connection.Connections;
 import nobrec.server.platform.outbox.OutboxKind;
 
 /** The kinds of outbox entries that are write-backs. */
@@ -10,8 +11,8 @@ final class PostingKinds {
 
     private PostingKinds() {}
 
-    /** The name of the system outside. */
-    static String system(OutboxKind kind) {
-        return kind == OutboxKind.SOURCE ? "Order desk" : "Books";
+    /** The connection it goes to. */
+    static String target(OutboxKind kind) {
+        return kind == OutboxKind.SOURCE ? Connections.ORDER_DESK : Connections.BOOKS;
     }
 }

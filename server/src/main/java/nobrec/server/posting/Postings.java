@@ -1,9 +1,7 @@
 package nobrec.server.posting;
 
-import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Map;
 import nobrec.core.books.FreightAccrual;
 import nobrec.core.books.JournalEntry;
 import nobrec.server.booking.ShipmentShipped;
@@ -13,7 +11,6 @@ import nobrec.server.platform.outbox.NewEntry;
 import nobrec.server.platform.outbox.Outbox;
 import nobrec.server.platform.outbox.OutboxKind;
 import nobrec.server.platform.outbox.Subject;
-import nobrec.server.platform.outside.OutsidePath;
 import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Component;
 import tools.jackson.databind.json.JsonMapper;
@@ -47,26 +44,20 @@ class Postings {
         outbox.add(postings);
     }
 
-    /** What is written where, and how a person would say it. */
-    private record Draft(String address, String summary, Object body) {}
-
-    private record FreightLine(String description, String amount, String tracking, LocalDate shipDate) {}
-
-    private record ShippingReport(String status, String carrier, String service, String tracking, LocalDate shipDate) {}
+    /** What is written, and how a person would say it. */
+    private record Draft(String summary, Object body) {}
 
     private static Draft invoice(ShipmentShipped shipped, String tracking) {
         String amount = Moneys.show(shipped.customerCharge());
         String description = "Freight, " + shipped.serviceName()
                 + (shipped.terms().isBilled() ? "" : ", " + shipped.terms().words());
         return new Draft(
-                OutsidePath.of("books", "invoices", shipped.job(), "freight"),
                 "Freight line " + amount + ", tracking " + tracking + ", shipped " + shipped.shipDate(),
                 new FreightLine(description, amount, tracking, shipped.shipDate()));
     }
 
     private static Draft source(ShipmentShipped shipped, String job, String tracking) {
         return new Draft(
-                OutsidePath.of("orderdesk", "orders", job, "shipping"),
                 "Shipped by " + shipped.serviceName() + ", tracking " + tracking,
                 new ShippingReport(
                         "shipped", shipped.carrierName(), shipped.serviceName(), tracking, shipped.shipDate()));
@@ -77,27 +68,22 @@ class Postings {
                 shipped.shipDate(),
                 "Freight of job " + shipped.job() + ", " + shipped.serviceName(),
                 shipped.freightCost());
-        List<Map<String, String>> lines = entry.lines().stream()
-                .map(line -> Map.of(
-                        "account", line.account(),
-                        "side", line.side().name(),
-                        "amount", Moneys.show(line.amount())))
+        List<FreightEntry.Line> lines = entry.lines().stream()
+                .map(line -> new FreightEntry.Line(line.account(), line.side().name(), Moneys.show(line.amount())))
                 .toList();
         String amount = Moneys.show(shipped.freightCost());
         return new Draft(
-                OutsidePath.of("books", "journal"),
                 "Debit " + entry.lines().get(0).account() + " " + amount + ", credit "
                         + entry.lines().get(1).account() + " " + amount,
-                Map.of("date", entry.date().toString(), "description", entry.description(), "lines", lines));
+                new FreightEntry(entry.date(), entry.description(), lines));
     }
 
     private NewEntry posting(ShipmentShipped shipped, String job, OutboxKind kind, Draft draft) {
         return new NewEntry(
                 kind,
                 Subject.shipment(shipped.shipmentId(), job),
-                PostingKinds.system(kind),
+                PostingKinds.target(kind),
                 draft.summary(),
-                draft.address(),
                 json.writeValueAsString(draft.body()));
     }
 }

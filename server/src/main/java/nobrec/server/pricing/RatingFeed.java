@@ -109,7 +109,7 @@ public class RatingFeed {
                                 pickups.get(service.carrier().code()))
                         .map(pickup -> rating.offer(
                                 service, catalog.prices(service.code(), toRate.departureWith(pickup)), pickup))
-                        .orElseGet(() -> rating.offerWithoutPickup(service)))
+                        .orElseGet(() -> rating.offerWithoutPickup(service, sites.calendar(siteId))))
                 .toList();
     }
 

@@ -1,8 +1,13 @@
 package nobrec.server.site;
 
 import java.time.Clock;
+import java.time.LocalDate;
 import java.time.LocalDateTime;
 import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.concurrent.ConcurrentHashMap;
+import nobrec.core.calendar.WorkCalendar;
 import nobrec.core.refusal.Refusal;
 import nobrec.server.platform.Remembered;
 import nobrec.server.platform.SetUpVersion;
@@ -15,6 +20,7 @@ public class Sites {
     private final SiteMapper mapper;
     private final SetUpVersion version;
     private final Remembered<List<Site>> sites;
+    private final Map<Long, Remembered<WorkCalendar>> calendars = new ConcurrentHashMap<>();
     private final Clock clock;
 
     Sites(SiteMapper mapper, SetUpVersion version, Clock clock) {
@@ -41,6 +47,22 @@ public class Sites {
                 .filter(site -> site.id() == id)
                 .findFirst()
                 .orElseThrow(() -> Refusal.notFound("Site " + id, "Set it up first."));
+    }
+
+    /** Working days in the site's country, and its own closing days. */
+    public WorkCalendar calendar(long siteId) {
+        return calendars
+                .computeIfAbsent(
+                        siteId,
+                        id -> new Remembered<>(
+                                version, () -> WorkCalendar.of(byId(id).country(), Set.copyOf(mapper.closingDays(id)))))
+                .get();
+    }
+
+    /** On that day nothing leaves from the site. */
+    public void close(long siteId, LocalDate day, String reason) {
+        mapper.insertClosingDay(siteId, day, reason);
+        version.changed();
     }
 
     public boolean isEmpty() {

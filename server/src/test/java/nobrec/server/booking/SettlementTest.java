@@ -190,11 +190,10 @@ class SettlementTest extends ServerTest {
         ship(bench);
         long id = bench.path("id").asLong();
         database.sql("DELETE FROM paper WHERE subject_id = ?").param(id).update();
-        database.sql(
-                        "INSERT INTO outbox (entry_key, kind, subject_kind, subject_id, subject_name, target, summary, address,"
-                                + " request, state, attempts, next_try_at, answer, made_at) VALUES (UUID(), 'PAPERS',"
-                                + " 'SHIPMENT', ?, 'SE-6', 'nobrec', '', '', '', 'WAITING', 1, '2026-12-01 19:05:10', '',"
-                                + " '2026-12-01 19:05:00')")
+        database.sql("INSERT INTO outbox (entry_key, kind, subject_kind, subject_id, subject_name, target, summary,"
+                        + " request, state, attempts, next_try_at, answer, made_at) VALUES (UUID(), 'PAPERS',"
+                        + " 'SHIPMENT', ?, 'SE-6', 'nobrec', '', '', 'WAITING', 1, '2026-12-01 19:05:10', '',"
+                        + " '2026-12-01 19:05:00')")
                 .param(id)
                 .update();
         clock.pass(Duration.ofSeconds(11));

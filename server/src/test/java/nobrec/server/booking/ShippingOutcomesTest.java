@@ -18,8 +18,9 @@ import java.util.Set;
 import nobrec.core.shipment.Shipment;
 import nobrec.core.shipment.ShipmentState;
 import nobrec.server.audit.AuditLog;
-import nobrec.server.carrier.CarrierGateway;
 import nobrec.server.carrier.ServiceCatalog;
+import nobrec.server.carrier.TrackingNumbers;
+import nobrec.server.connection.OutsideAnswer;
 import nobrec.server.platform.outbox.Outbox;
 import nobrec.server.platform.outbox.OutboxEntry;
 import nobrec.server.platform.outbox.OutboxKind;
@@ -51,7 +52,6 @@ class ShippingOutcomesTest {
             "2417",
             "PLOVER",
             "",
-            "",
             "{}",
             OutboxState.WAITING,
             0,
@@ -80,7 +80,7 @@ class ShippingOutcomesTest {
     @Test
     void aRefusalOpensTheShipmentAgain() {
         shipmentIs(ShipmentState.SHIPPING);
-        outcomes.settle(booking, new CarrierGateway.Booking.Refused("The street is not served."));
+        outcomes.settle(booking, new OutsideAnswer.Refused<>("The street is not served."));
         verify(store).reopen(7);
         verify(outbox).refused(booking, "The street is not served.");
         verifyNoInteractions(afterShipping);
@@ -89,7 +89,7 @@ class ShippingOutcomesTest {
     @Test
     void anAnswerWithTooFewNumbersIsNoAnswer() {
         shipmentIs(ShipmentState.SHIPPING);
-        outcomes.settle(booking, new CarrierGateway.Booking.Accepted(Map.of(1, "PV1", 2, "PV2")));
+        outcomes.settle(booking, new OutsideAnswer.Accepted<>(new TrackingNumbers(Map.of(1, "PV1", 2, "PV2"))));
         verify(outbox).putOff(eq(booking), anyString());
         verify(store, never()).markShipped(anyLong(), any());
     }
@@ -97,7 +97,7 @@ class ShippingOutcomesTest {
     @Test
     void anAnswerThatComesTwiceIsStoredOnce() {
         shipmentIs(ShipmentState.SHIPPED);
-        outcomes.settle(booking, new CarrierGateway.Booking.Accepted(Map.of()));
+        outcomes.settle(booking, new OutsideAnswer.Accepted<>(new TrackingNumbers(Map.of())));
         verifyNoInteractions(store, outbox, afterShipping);
     }
 }

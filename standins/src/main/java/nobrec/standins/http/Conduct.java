@@ -11,7 +11,19 @@ public final class Conduct {
     private static final long LATE_MILLIS = 8_000;
     private static final long DELIVERY_MILLIS = 2_000;
 
+    private final String keyName;
+    private final String numberName;
     private volatile Behavior behavior = Behavior.NORMAL;
+
+    public Conduct() {
+        this("key", "trackingNumber");
+    }
+
+    /** What the key and a tracking number are called in this one's answers. */
+    public Conduct(String keyName, String numberName) {
+        this.keyName = keyName;
+        this.numberName = numberName;
+    }
 
     public Behavior get() {
         return behavior;
@@ -72,12 +84,12 @@ public final class Conduct {
             case WRONG_KEY -> {
                 exchange.hold();
                 work.handle(exchange);
-                exchange.releaseChanged("key", "00000000-0000-0000-0000-000000000000");
+                exchange.releaseChanged(keyName, "00000000-0000-0000-0000-000000000000");
             }
             case SAME_NUMBER -> {
                 exchange.hold();
                 work.handle(exchange);
-                exchange.releaseChanged("trackingNumber", "PV900417000009");
+                exchange.releaseChanged(numberName, "PV900417000009");
             }
             case NORMAL, ANY -> work.handle(exchange);
         }

@@ -50,6 +50,12 @@ public final class Exchange {
         return JSON.readTree(body);
     }
 
+    /** What was sent, as text. */
+    public String text() throws IOException {
+        readBody();
+        return new String(body, StandardCharsets.UTF_8);
+    }
+
     /** Takes in what was sent, so that it is there when the caller has gone. */
     void readBody() throws IOException {
         if (body == null) {
@@ -71,6 +77,10 @@ public final class Exchange {
 
     public void json(int status, Object value) throws IOException {
         answer(status, "application/json", JSON.writeValueAsBytes(value));
+    }
+
+    public void xml(int status, String document) throws IOException {
+        answer(status, "application/xml; charset=utf-8", document.getBytes(StandardCharsets.UTF_8));
     }
 
     public void html(String page) throws IOException {
@@ -95,10 +105,10 @@ public final class Exchange {
         answer(answer.status(), answer.type(), answer.body());
     }
 
-    /** The answer with every value of that name replaced. */
+    /** The answer with every value of that name replaced, be it a field of JSON or an attribute of XML. */
     void releaseChanged(String name, String value) throws IOException {
         String text = new String(answer.body(), StandardCharsets.UTF_8)
-                .replaceAll("\"" + name + "\":\"[^\"]*\"", "\"" + name + "\":\"" + value + "\"");
+                .replaceAll("(\\b" + name + "(?:\":|=)\")[^\"]*\"", "$1" + value + "\"");
         held = false;
         answer(answer.status(), answer.type(), text.getBytes(StandardCharsets.UTF_8));
     }

@@ -9,5 +9,7 @@ public enum Permission {
     /** Has write-backs tried again. */
     WRITE_BACK,
     /** Sees what customers pay and what is written back. */
-    SEE_CHARGES
+    SEE_CHARGES,
+    /** Sets up what is outside: addresses, credentials, time limits. */
+    SET_UP
 }

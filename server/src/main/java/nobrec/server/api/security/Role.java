@@ -3,6 +3,7 @@ package nobrec.server.api.security;
 import static nobrec.server.api.security.Permission.BRING_IN;
 import static nobrec.server.api.security.Permission.PACK_AND_SHIP;
 import static nobrec.server.api.security.Permission.SEE_CHARGES;
+import static nobrec.server.api.security.Permission.SET_UP;
 import static nobrec.server.api.security.Permission.WRITE_BACK;
 
 import java.util.List;
@@ -18,7 +19,7 @@ public enum Role {
     PACKER(PACK_AND_SHIP),
     BOOKKEEPER(WRITE_BACK, SEE_CHARGES),
     OWNER(SEE_CHARGES),
-    ADMINISTRATOR(BRING_IN, WRITE_BACK, SEE_CHARGES);
+    ADMINISTRATOR(BRING_IN, WRITE_BACK, SEE_CHARGES, SET_UP);
 
     private final Set<Permission> permissions;
 

@@ -58,7 +58,6 @@ public class Outbox {
                 subject.name(),
                 fresh.target(),
                 Shortened.to(LONGEST_SUMMARY, fresh.summary()),
-                fresh.address(),
                 fresh.request(),
                 OutboxState.WAITING,
                 0,

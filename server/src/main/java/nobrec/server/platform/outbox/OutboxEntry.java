@@ -6,7 +6,7 @@ import java.time.Instant;
  * Work that must be done once, though anything may fail on the way. A row of table outbox.
  *
  * @param entryKey the key under which a system outside does it once
- * @param target the system it goes to; {@link #OURS} when it stays in the house
+ * @param target the connection it goes to; {@link #OURS} when it stays in the house
  * @param doneAt null until it is done
  */
 public record OutboxEntry(
@@ -18,7 +18,7 @@ public record OutboxEntry(
         String subjectName,
         String target,
         String summary,
-        String address,
+
         String request,
         OutboxState state,
         int attempts,

@@ -1,4 +1,4 @@
-package nobrec.server.platform.outside;
+package nobrec.server.connection;
 
 import io.github.resilience4j.circuitbreaker.CircuitBreakerConfig;
 import io.github.resilience4j.circuitbreaker.CircuitBreakerRegistry;

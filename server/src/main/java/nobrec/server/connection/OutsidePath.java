@@ -1,4 +1,4 @@
-package nobrec.server.platform.outside;
+package nobrec.server.connection;
 
 import java.net.URLEncoder;
 import java.nio.charset.StandardCharsets;

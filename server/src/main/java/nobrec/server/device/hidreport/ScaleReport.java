@@ -1,4 +1,4 @@
-package nobrec.server.device;
+package nobrec.server.device.hidreport;
 
 import java.math.BigDecimal;
 import java.util.Map;

@@ -1,4 +1,4 @@
-package nobrec.server.platform.outside;
+package nobrec.server.connection;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
@@ -10,23 +10,24 @@ import java.net.URI;
 import java.nio.charset.StandardCharsets;
 import java.time.Duration;
 import java.util.List;
+import java.util.Optional;
 import java.util.concurrent.CopyOnWriteArrayList;
 import java.util.concurrent.Executors;
-import nobrec.core.measure.UnitSystem;
-import nobrec.core.notation.DecimalMark;
-import nobrec.server.platform.NobrecSettings;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 
-class OutsideCallsTest {
+class KeyedJsonCallsTest {
 
     private final List<String> keys = new CopyOnWriteArrayList<>();
+    private final List<String> signedIn = new CopyOnWriteArrayList<>();
     private HttpServer server;
-    private OutsideCalls calls;
+    private KeyedJsonCalls calls;
+    private Connection books;
     private int status = 200;
     private String body = "{\"key\":\"key-1\",\"text\":\"done\"}";
     private long delayMillis;
@@ -37,6 +38,7 @@ class OutsideCallsTest {
         server.setExecutor(Executors.newCachedThreadPool());
         server.createContext("/", exchange -> {
             keys.add(String.valueOf(exchange.getRequestHeaders().getFirst("Idempotency-Key")));
+            signedIn.add(String.valueOf(exchange.getRequestHeaders().getFirst("Authorization")));
             sleep(delayMillis);
             byte[] bytes = body.getBytes(StandardCharsets.UTF_8);
             exchange.sendResponseHeaders(status, bytes.length);
@@ -44,18 +46,20 @@ class OutsideCallsTest {
             exchange.close();
         });
         server.start();
-        calls = new OutsideCalls(
-                JsonMapper.builder().build(),
-                new NobrecSettings(
-                        UnitSystem.POUND_INCH,
-                        DecimalMark.POINT,
-                        new NobrecSettings.Outside(
-                                URI.create("http://127.0.0.1:"
-                                        + server.getAddress().getPort()),
-                                Duration.ofMillis(300)),
-                        new NobrecSettings.Scale("127.0.0.1", 1),
-                        new NobrecSettings.Accounts("5210", "2150")),
-                new Breakers().breakersOfSystemsOutside());
+        calls = new KeyedJsonCalls(
+                new HttpCalls(new Breakers().breakersOfSystemsOutside()),
+                JsonMapper.builder().build());
+        books = connection("BOOKS", "Books");
+    }
+
+    private Connection connection(String code, String name) {
+        return new Connection(
+                code,
+                name,
+                "books-json",
+                URI.create("http://127.0.0.1:" + server.getAddress().getPort()),
+                Duration.ofMillis(300),
+                Optional.of(new Credentials("", "token-1")));
     }
 
     @AfterEach
@@ -71,17 +75,16 @@ class OutsideCallsTest {
         }
     }
 
-    private OutsideAnswer send() {
-        return calls.send("Books", "POST", "/books/journal", "key-1", "{}");
+    private OutsideAnswer<JsonNode> send() {
+        return calls.send(books, "POST", "/books/journal", "key-1", "{}");
     }
 
     @Test
     void sendsItsKey() {
         assertThat(send())
-                .isInstanceOfSatisfying(
-                        OutsideAnswer.Accepted.class,
-                        accepted -> assertThat(accepted.body().path("text").asString())
-                                .isEqualTo("done"));
+                .isEqualTo(new OutsideAnswer.Accepted<>(
+                        JsonMapper.builder().build().readTree(body)));
+        assertThat(signedIn).containsExactly("Bearer token-1");
         assertThat(keys).containsExactly("key-1");
     }
 
@@ -89,14 +92,14 @@ class OutsideCallsTest {
     void aRefusalOfThisKeyIsARefusalWithItsReason() {
         status = 422;
         body = "{\"key\":\"key-1\",\"reason\":\"The street is not served.\"}";
-        assertThat(send()).isEqualTo(new OutsideAnswer.Refused("The street is not served."));
+        assertThat(send()).isEqualTo(new OutsideAnswer.Refused<>("The street is not served."));
     }
 
     @Test
     void whatIsNotThereUnderThisKeyWasNotDoneOrHasNotArrived() {
         status = 404;
         body = "{\"key\":\"key-1\"}";
-        assertThat(lookUp()).isEqualTo(new OutsideAnswer.NotFound());
+        assertThat(lookUp()).isEqualTo(new OutsideAnswer.NotFound<>());
         assertThat(send()).isInstanceOf(OutsideAnswer.Unknown.class);
     }
 
@@ -145,8 +148,8 @@ class OutsideCallsTest {
         assertThat(send()).isInstanceOf(OutsideAnswer.Unknown.class);
     }
 
-    private OutsideAnswer lookUp() {
-        return calls.lookUp("Books", "/books/journal/key-1", "key-1");
+    private OutsideAnswer<JsonNode> lookUp() {
+        return calls.lookUp(books, "/books/journal/key-1", "key-1");
     }
 
     @ParameterizedTest
@@ -169,7 +172,7 @@ class OutsideCallsTest {
                 .isInstanceOfSatisfying(
                         OutsideAnswer.Unknown.class,
                         unknown -> assertThat(unknown.reason()).contains("it is not called for a moment"));
-        calls.send("Order desk", "PUT", "/orders/1", "key-2", "{}");
+        calls.send(connection("ORDERDESK", "Order desk"), "PUT", "/orders/1", "key-2", "{}");
         assertThat(keys).endsWith("key-2").hasSize(5);
     }
 }

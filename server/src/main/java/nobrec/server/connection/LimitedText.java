@@ -1,4 +1,4 @@
-package nobrec.server.platform.outside;
+package nobrec.server.connection;
 
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;

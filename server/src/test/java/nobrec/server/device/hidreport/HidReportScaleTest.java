@@ -1,4 +1,4 @@
-package nobrec.server.device;
+package nobrec.server.device.hidreport;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
@@ -6,6 +6,8 @@ import java.util.Map;
 import nobrec.core.measure.Weight;
 import nobrec.core.measure.WeightUnit;
 import nobrec.server.ServerTest;
+import nobrec.server.device.BenchScale;
+import nobrec.server.device.ScaleReading;
 import nobrec.standins.scale.Scale;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -15,7 +17,7 @@ import org.springframework.http.HttpStatus;
 import org.springframework.test.web.servlet.assertj.MvcTestResult;
 import tools.jackson.databind.JsonNode;
 
-class ScaleTest extends ServerTest {
+class HidReportScaleTest extends ServerTest {
 
     @Autowired
     private BenchScale scale;

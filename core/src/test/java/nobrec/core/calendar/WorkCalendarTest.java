@@ -1,6 +1,7 @@
 package nobrec.core.calendar;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import java.time.DayOfWeek;
 import java.time.LocalDate;
@@ -8,15 +9,18 @@ import java.time.LocalDateTime;
 import java.time.LocalTime;
 import java.util.EnumSet;
 import java.util.Random;
+import java.util.Set;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.ValueSource;
 
-class WorkingDaysTest {
+class WorkCalendarTest {
+
+    private static final WorkCalendar CALENDAR = WorkCalendar.of("US", Set.of());
 
     private static final Pickup WEEKDAYS_AT_FOUR =
-            new Pickup(LocalTime.of(16, 0), EnumSet.range(DayOfWeek.MONDAY, DayOfWeek.FRIDAY));
+            new Pickup(LocalTime.of(16, 0), EnumSet.range(DayOfWeek.MONDAY, DayOfWeek.FRIDAY), CALENDAR);
 
     /** Source: 5 U.S.C. 6103; the observed days of 2026 and the Saturday New Year of 2028 by its rule. */
     @ParameterizedTest
@@ -36,7 +40,7 @@ class WorkingDaysTest {
                 "2027-12-31"
             })
     void publicHolidaysAreNoWorkingDays(LocalDate day) {
-        assertThat(WorkingDays.isWorkingDay(day)).isFalse();
+        assertThat(CALENDAR.isWorkingDay(day)).isFalse();
     }
 
     @ParameterizedTest
@@ -48,18 +52,18 @@ class WorkingDaysTest {
         "2026-12-24, 1, 2026-12-28",
     })
     void skipsWeekendsAndHolidays(LocalDate from, int days, LocalDate there) {
-        assertThat(WorkingDays.after(from, days)).isEqualTo(there);
+        assertThat(CALENDAR.after(from, days)).isEqualTo(there);
     }
 
     @Test
     void beforeUndoesAfterForAnyWorkingDay() {
         Random random = new Random(7);
         for (int round = 0; round < 1_000; round++) {
-            LocalDate day = WorkingDays.sameOrNext(LocalDate.of(2026, 1, 1).plusDays(random.nextInt(1_500)));
+            LocalDate day = CALENDAR.openOrNext(LocalDate.of(2026, 1, 1).plusDays(random.nextInt(1_500)));
             int days = random.nextInt(12);
-            LocalDate there = WorkingDays.after(day, days);
-            assertThat(WorkingDays.before(there, days)).isEqualTo(day);
-            assertThat(WorkingDays.between(day, there)).isEqualTo(days);
+            LocalDate there = CALENDAR.after(day, days);
+            assertThat(CALENDAR.before(there, days)).isEqualTo(day);
+            assertThat(CALENDAR.between(day, there)).isEqualTo(days);
         }
     }
 
@@ -82,5 +86,20 @@ class WorkingDaysTest {
             LocalDateTime late = early.plusMinutes(random.nextInt(5_000));
             assertThat(WEEKDAYS_AT_FOUR.departureFor(late)).isAfterOrEqualTo(WEEKDAYS_AT_FOUR.departureFor(early));
         }
+    }
+
+    /** Common practice, no source: carriers work while we are closed. */
+    @Test
+    void onOurOwnClosingDaysNothingLeavesAndWhatIsOnItsWayGoesOn() {
+        WorkCalendar closed = WorkCalendar.of("US", Set.of(LocalDate.of(2026, 12, 2)));
+        Pickup pickup = new Pickup(LocalTime.of(16, 0), WEEKDAYS_AT_FOUR.days(), closed);
+        assertThat(pickup.departureFor(LocalDateTime.of(2026, 12, 1, 17, 0))).isEqualTo(LocalDate.of(2026, 12, 3));
+        assertThat(closed.isOpen(LocalDate.of(2026, 12, 2))).isFalse();
+        assertThat(closed.after(LocalDate.of(2026, 12, 1), 1)).isEqualTo(LocalDate.of(2026, 12, 2));
+    }
+
+    @Test
+    void aCountryWhoseHolidaysAreNotKnownIsRefused() {
+        assertThatThrownBy(() -> WorkCalendar.of("XK", Set.of())).hasMessageContaining("XK are not known");
     }
 }

@@ -1,0 +1,19 @@
+package nobrec.server.carrier;
+
+import java.util.List;
+import nobrec.server.connection.Adapter;
+import nobrec.server.connection.Connection;
+import nobrec.server.connection.OutsideAnswer;
+
+/**
+ * What we need of a carrier's own API. An adapter writes a consignment in the carrier's form and reads the answers; all the
+ * rest (keys, time limits, breaker, asking again, looking at the numbers) is done around it. See docs/add-a-carrier.md.
+ */
+public interface CarrierPort extends Adapter {
+
+    /** Books under a key; the carrier books the same key once. */
+    OutsideAnswer<List<TrackingNumbers.Read>> book(Connection connection, String key, Consignment consignment);
+
+    /** What the carrier has under that key. */
+    OutsideAnswer<List<TrackingNumbers.Read>> lookUp(Connection connection, String key);
+}

@@ -1,0 +1,83 @@
+package nobrec.server.carrier.waybills;
+
+import java.io.IOException;
+import java.io.StringReader;
+import java.util.ArrayList;
+import java.util.List;
+import javax.xml.XMLConstants;
+import javax.xml.parsers.DocumentBuilder;
+import javax.xml.parsers.DocumentBuilderFactory;
+import javax.xml.parsers.ParserConfigurationException;
+import nobrec.server.carrier.TrackingNumbers;
+import org.w3c.dom.Element;
+import org.w3c.dom.NodeList;
+import org.xml.sax.InputSource;
+import org.xml.sax.SAXException;
+
+/** An answer to a waybill request: {@code <waybill>} with its units, or {@code <fault>} with a code and a text. */
+record WaybillAnswer(Kind kind, String requestId, String text, List<TrackingNumbers.Read> units) {
+
+    enum Kind {
+        WAYBILL,
+        /** Codes that begin with R: final. */
+        REJECTED,
+        /** Code N04, to a look-up. */
+        NO_SUCH_REQUEST,
+        /** Any other code, and whatever is no such document. */
+        UNCLEAR
+    }
+
+    private static final WaybillAnswer NOTHING = new WaybillAnswer(Kind.UNCLEAR, "", "", List.of());
+
+    static WaybillAnswer read(String body) {
+        try {
+            Element root =
+                    builder().parse(new InputSource(new StringReader(body))).getDocumentElement();
+            return switch (root.getTagName()) {
+                case "waybill" -> new WaybillAnswer(Kind.WAYBILL, root.getAttribute("requestId"), "", units(root));
+                case "fault" ->
+                    new WaybillAnswer(
+                            kind(root.getAttribute("code")),
+                            root.getAttribute("requestId"),
+                            root.getTextContent().strip(),
+                            List.of());
+                default -> NOTHING;
+            };
+        } catch (SAXException | IOException noDocument) {
+            return NOTHING;
+        }
+    }
+
+    private static Kind kind(String code) {
+        return code.startsWith("R") ? Kind.REJECTED : code.equals("N04") ? Kind.NO_SUCH_REQUEST : Kind.UNCLEAR;
+    }
+
+    private static List<TrackingNumbers.Read> units(Element root) {
+        List<TrackingNumbers.Read> units = new ArrayList<>();
+        NodeList found = root.getElementsByTagName("unit");
+        for (int index = 0; index < found.getLength(); index++) {
+            Element unit = (Element) found.item(index);
+            units.add(new TrackingNumbers.Read(number(unit.getAttribute("no")), unit.getAttribute("barcode")));
+        }
+        return units;
+    }
+
+    /** Zero, which is no package's number, when it cannot be read. */
+    private static int number(String text) {
+        return text.matches("[0-9]{1,6}") ? Integer.parseInt(text) : 0;
+    }
+
+    /** No document type: with it entities from elsewhere would be read, and small documents grow without end. */
+    private static DocumentBuilder builder() {
+        try {
+            DocumentBuilderFactory factory = DocumentBuilderFactory.newInstance();
+            factory.setFeature("http://apache.org/xml/features/disallow-doctype-decl", true);
+            factory.setFeature(XMLConstants.FEATURE_SECURE_PROCESSING, true);
+            DocumentBuilder builder = factory.newDocumentBuilder();
+            builder.setErrorHandler(null);
+            return builder;
+        } catch (ParserConfigurationException unusable) {
+            throw new IllegalStateException("This Java cannot read XML safely", unusable);
+        }
+    }
+}

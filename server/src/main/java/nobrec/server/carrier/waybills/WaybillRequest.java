@@ -1,0 +1,89 @@
+package nobrec.server.carrier.waybills;
+
+import java.io.StringWriter;
+import java.math.BigDecimal;
+import java.math.RoundingMode;
+import javax.xml.stream.XMLOutputFactory;
+import javax.xml.stream.XMLStreamException;
+import javax.xml.stream.XMLStreamWriter;
+import nobrec.server.carrier.Consignment;
+
+/** A consignment as a waybill request. */
+final class WaybillRequest {
+
+    private static final int GRAMS_IN_KILOGRAM_DIGITS = 3;
+    private static final int MILLIMETERS_IN_CENTIMETER_DIGITS = 1;
+
+    private final XMLStreamWriter xml;
+
+    private WaybillRequest(XMLStreamWriter xml) {
+        this.xml = xml;
+    }
+
+    static String write(String key, Consignment consignment) {
+        StringWriter text = new StringWriter();
+        try {
+            XMLStreamWriter xml = XMLOutputFactory.newFactory().createXMLStreamWriter(text);
+            new WaybillRequest(xml).document(key, consignment);
+            xml.close();
+            return text.toString();
+        } catch (XMLStreamException failed) {
+            throw new IllegalStateException("A text cannot fail to be written", failed);
+        }
+    }
+
+    private void document(String key, Consignment consignment) throws XMLStreamException {
+        xml.writeStartDocument("UTF-8", "1.0");
+        xml.writeStartElement("waybillRequest");
+        xml.writeAttribute("requestId", key);
+        element("product", consignment.service());
+        element("pickupDate", consignment.shipDate());
+        element("shipperReference", consignment.reference());
+        party("sender", consignment.from());
+        party("receiver", consignment.to());
+        xml.writeStartElement("units");
+        for (Consignment.Parcel parcel : consignment.packages()) {
+            unit(parcel);
+        }
+        xml.writeEndElement();
+        xml.writeEndElement();
+        xml.writeEndDocument();
+    }
+
+    private void party(String name, Consignment.Party party) throws XMLStreamException {
+        xml.writeStartElement(name);
+        element("name", party.name());
+        element("street", party.street());
+        element("street", party.street2());
+        element("place", party.city());
+        element("region", party.state());
+        element("postcode", party.postalCode());
+        element("country", party.country());
+        element("telephone", party.phone());
+        xml.writeEndElement();
+    }
+
+    /** Kilograms and centimeters, never less than it is. */
+    private void unit(Consignment.Parcel parcel) throws XMLStreamException {
+        xml.writeEmptyElement("unit");
+        xml.writeAttribute("no", Integer.toString(parcel.number()));
+        xml.writeAttribute("kilograms", moved(parcel.weightGrams(), GRAMS_IN_KILOGRAM_DIGITS));
+        xml.writeAttribute("length", moved(parcel.lengthMillimeters(), MILLIMETERS_IN_CENTIMETER_DIGITS));
+        xml.writeAttribute("width", moved(parcel.widthMillimeters(), MILLIMETERS_IN_CENTIMETER_DIGITS));
+        xml.writeAttribute("height", moved(parcel.heightMillimeters(), MILLIMETERS_IN_CENTIMETER_DIGITS));
+    }
+
+    private static String moved(BigDecimal figure, int digits) {
+        return figure.movePointLeft(digits)
+                .setScale(digits, RoundingMode.CEILING)
+                .toPlainString();
+    }
+
+    private void element(String name, String text) throws XMLStreamException {
+        if (!text.isEmpty()) {
+            xml.writeStartElement(name);
+            xml.writeCharacters(text);
+            xml.writeEndElement();
+        }
+    }
+}

@@ -1,0 +1,2 @@
+/** The adapter of carriers that take waybill requests as XML. */
+package nobrec.server.carrier.waybills;

@@ -1,0 +1,131 @@
+package nobrec.server.connection;
+
+import java.net.URI;
+import java.time.Duration;
+import java.util.List;
+import java.util.Optional;
+import nobrec.core.refusal.Refusal;
+import nobrec.server.audit.AuditLog;
+import nobrec.server.platform.Remembered;
+import nobrec.server.platform.SetUpVersion;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** The systems and devices outside, as they are set up. */
+@Service
+public class Connections {
+
+    /** The order desk, the books and the scale of the shop; a carrier's code is its own. */
+    public static final String ORDER_DESK = "ORDERDESK";
+
+    public static final String BOOKS = "BOOKS";
+    public static final String SCALE = "SCALE";
+
+    private final ConnectionMapper mapper;
+    private final CredentialCipher cipher;
+    private final SetUpVersion version;
+    private final AuditLog auditLog;
+    private final ConnectionRules rules;
+    private final Remembered<List<ConnectionRow>> rows;
+
+    Connections(
+            ConnectionMapper mapper,
+            CredentialCipher cipher,
+            SetUpVersion version,
+            AuditLog auditLog,
+            ConnectionRules rules) {
+        this.mapper = mapper;
+        this.cipher = cipher;
+        this.version = version;
+        this.auditLog = auditLog;
+        this.rules = rules;
+        this.rows = new Remembered<>(version, mapper::all);
+    }
+
+    /** @throws Refusal when there is none, or its credentials cannot be read */
+    public Connection to(String code) {
+        return connection(row(code));
+    }
+
+    public boolean isAt(String code, URI address) {
+        return rows.get().stream()
+                .anyMatch(row -> row.code().equals(code) && row.address().equals(address.toString()));
+    }
+
+    /** What people call it; the code itself when it is not set up any more. */
+    public String name(String code) {
+        return rows.get().stream()
+                .filter(row -> row.code().equals(code))
+                .map(ConnectionRow::name)
+                .findFirst()
+                .orElse(code);
+    }
+
+    List<ConnectionRow> rows() {
+        return rows.get();
+    }
+
+    /** Sets one up, or changes all of it. */
+    @Transactional
+    public void keep(Connection connection) {
+        mapper.keep(new ConnectionRow(
+                connection.code(),
+                connection.name(),
+                connection.adapter(),
+                connection.address().toString(),
+                Math.toIntExact(connection.timeLimit().toMillis()),
+                connection.credentials().map(Credentials::userName).orElse(""),
+                connection
+                        .credentials()
+                        .map(each -> cipher.encrypt(connection.code(), each.secret()))
+                        .orElse(null)));
+        version.changed();
+    }
+
+    /** What a person changes: where it is, how long it may take, and how we sign in. */
+    record Change(String address, Duration timeLimit, CredentialsChange credentials) {}
+
+    /** @param secret empty: the one that is kept */
+    record CredentialsChange(String userName, Optional<String> secret) {}
+
+    /** A new address needs the credentials again, so that nobody has them sent elsewhere without knowing them. */
+    @Transactional
+    void change(String code, Change change, String signIn) {
+        ConnectionRow before = mapper.locked(code).orElseThrow(() -> unknown(code));
+        URI address = rules.address(before, change.address());
+        rules.timeLimit(before, change.timeLimit());
+        Optional<Credentials> credentials = rules.credentials(before, address, change.credentials())
+                .map(userName -> new Credentials(
+                        userName,
+                        change.credentials().secret().orElseGet(() -> cipher.decrypt(code, before.secret()))));
+        keep(new Connection(code, before.name(), before.adapter(), address, change.timeLimit(), credentials));
+        auditLog.write(
+                signIn,
+                "changed a connection",
+                before.name(),
+                address + ", " + change.timeLimit().toMillis() + " ms"
+                        + (change.credentials().secret().isPresent() ? ", new credentials" : ""));
+    }
+
+    private ConnectionRow row(String code) {
+        return rows.get().stream()
+                .filter(row -> row.code().equals(code))
+                .findFirst()
+                .orElseThrow(() -> unknown(code));
+    }
+
+    private static Refusal unknown(String code) {
+        return Refusal.notFound("Connection " + code, "Have it set up.");
+    }
+
+    private Connection connection(ConnectionRow row) {
+        return new Connection(
+                row.code(),
+                row.name(),
+                row.adapter(),
+                URI.create(row.address()),
+                Duration.ofMillis(row.timeLimitMillis()),
+                Optional.ofNullable(row.secret())
+                        .map(secret -> new Credentials(row.userName(), cipher.decrypt(row.code(), secret))));
+    }
+}

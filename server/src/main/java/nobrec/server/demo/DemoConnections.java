@@ -1,0 +1,59 @@
+package nobrec.server.demo;
+
+import java.io.IOException;
+import java.net.URI;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.time.Duration;
+import java.util.Optional;
+import nobrec.server.connection.Connection;
+import nobrec.server.connection.Connections;
+import nobrec.server.connection.Credentials;
+import nobrec.server.platform.DemoSettings;
+import org.springframework.boot.ApplicationArguments;
+import org.springframework.boot.ApplicationRunner;
+import org.springframework.boot.autoconfigure.condition.ConditionalOnProperty;
+import org.springframework.core.annotation.Order;
+import org.springframework.stereotype.Component;
+import tools.jackson.databind.json.JsonMapper;
+
+/** Points the demo's connections, at each start, to where its stand-ins answer now. */
+@Component
+@ConditionalOnProperty("nobrec.demo.folder")
+@Order(DemoLoader.AFTER_REFERENCE)
+class DemoConnections implements ApplicationRunner {
+
+    private static final Duration TIME_LIMIT = Duration.ofSeconds(3);
+    private static final Duration SCALE_TIME_LIMIT = Duration.ofSeconds(1);
+
+    private final DemoSettings demo;
+    private final JsonMapper json;
+    private final Connections connections;
+
+    DemoConnections(DemoSettings demo, JsonMapper json, Connections connections) {
+        this.demo = demo;
+        this.json = json;
+        this.connections = connections;
+    }
+
+    @Override
+    public void run(ApplicationArguments arguments) throws IOException {
+        Path file = Path.of(demo.folder()).resolve("shop.json");
+        DemoShop shop = json.readValue(Files.readString(file), DemoShop.class);
+        shop.connections().stream()
+                .map(this::connection)
+                .filter(each -> !connections.isAt(each.code(), each.address()))
+                .forEach(connections::keep);
+    }
+
+    private Connection connection(DemoShop.ConnectionEntry entry) {
+        boolean scale = entry.path() == null;
+        return new Connection(
+                entry.code(),
+                entry.name(),
+                entry.adapter(),
+                scale ? demo.scale() : URI.create(demo.standIns() + entry.path()),
+                scale ? SCALE_TIME_LIMIT : TIME_LIMIT,
+                Optional.ofNullable(entry.userName()).map(name -> new Credentials(name, entry.secret())));
+    }
+}

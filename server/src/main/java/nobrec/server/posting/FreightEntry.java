@@ -1,0 +1,11 @@
+package nobrec.server.posting;
+
+import java.time.LocalDate;
+import java.util.List;
+
+/** What freight costs us, for the journal, kept as JSON in the outbox. */
+public record FreightEntry(LocalDate date, String description, List<Line> lines) {
+
+    /** @param side DEBIT or CREDIT */
+    public record Line(String account, String side, String amount) {}
+}

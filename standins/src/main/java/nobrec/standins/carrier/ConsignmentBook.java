@@ -1,0 +1,96 @@
+package nobrec.standins.carrier;
+
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import nobrec.standins.store.RecordStore;
+
+/** What one carrier has taken and refused, by key; a refusal under a key is final. */
+public final class ConsignmentBook {
+
+    private static final int FIRST_NUMBER = 41_700_000;
+
+    private final CarrierStandIn.Profile profile;
+    private final RecordStore consignments;
+    private final RecordStore refusals;
+
+    ConsignmentBook(CarrierStandIn.Profile profile, Path folder) {
+        this.profile = profile;
+        this.consignments = new RecordStore(folder.resolve(profile.path() + ".json"));
+        this.refusals = new RecordStore(folder.resolve(profile.path() + "-refused.json"));
+    }
+
+    /** A package of a consignment, by its number in the order. */
+    record Taken(int number, String trackingNumber) {}
+
+    /** Takes an order, or keeps that it is refused; the same request, should it arrive again, has the same outcome. */
+    void take(String key, ConsignmentOrder order) {
+        if (refusals.find(key).isPresent()) {
+            return;
+        }
+        try {
+            order.require(profile.phoneRequired());
+            consignments.once(key, () -> consignment(key, order));
+        } catch (IllegalArgumentException refusal) {
+            refusals.once(key, () -> Map.of("key", key, "reason", refusal.getMessage()));
+        }
+    }
+
+    Optional<Map<String, Object>> taken(String key) {
+        return consignments.find(key);
+    }
+
+    Optional<Map<String, Object>> refused(String key) {
+        return refusals.find(key);
+    }
+
+    /** The packages of what was taken. */
+    static List<Taken> packages(Map<String, Object> consignment) {
+        return ((List<?>) consignment.get("packages"))
+                .stream()
+                        .map(each -> (Map<?, ?>) each)
+                        .map(each -> new Taken((Integer) each.get("number"), (String) each.get("trackingNumber")))
+                        .toList();
+    }
+
+    List<Map<String, Object>> all() {
+        return consignments.all();
+    }
+
+    private Map<String, Object> consignment(String key, ConsignmentOrder order) {
+        List<Map<String, Object>> packages = new ArrayList<>();
+        for (ConsignmentOrder.Parcel each : order.packages()) {
+            packages.add(Map.of(
+                    "number",
+                    each.number(),
+                    "weightGrams",
+                    each.weightGrams(),
+                    "trackingNumber",
+                    profile.numbers().number(nextNumber(packages.size()))));
+        }
+        Map<String, Object> consignment = new LinkedHashMap<>();
+        consignment.put("key", key);
+        consignment.put("consignment", profile.path().toUpperCase(Locale.ROOT) + "-" + (consignments.size() + 1));
+        consignment.put("service", order.service());
+        consignment.put("shipDate", order.shipDate());
+        consignment.put("reference", order.reference());
+        consignment.put("receiver", order.receiver().name());
+        consignment.put(
+                "city",
+                order.receiver().city() + ", " + order.receiver().state() + " "
+                        + order.receiver().postalCode());
+        consignment.put("packages", packages);
+        return consignment;
+    }
+
+    private int nextNumber(int ahead) {
+        int given = consignments.all().stream()
+                .mapToInt(each -> ((List<?>) each.get("packages")).size())
+                .sum();
+        return FIRST_NUMBER + given + ahead;
+    }
+}

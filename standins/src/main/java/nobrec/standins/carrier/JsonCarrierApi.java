@@ -1,0 +1,73 @@
+package nobrec.standins.carrier;
+
+import java.io.IOException;
+import java.math.BigDecimal;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import nobrec.standins.http.Conduct;
+import nobrec.standins.http.Exchange;
+import nobrec.standins.http.Problem;
+import nobrec.standins.http.WebServer;
+import tools.jackson.databind.JsonNode;
+
+/** Consignments as JSON, with the key in a header. */
+final class JsonCarrierApi implements CarrierApi {
+
+    @Override
+    public Conduct conduct() {
+        return new Conduct();
+    }
+
+    @Override
+    public void mount(WebServer web, String path, Conduct conduct, ConsignmentBook book) {
+        web.post(path + "/consignments", conduct.around(exchange -> accept(exchange, book)));
+        web.get(path + "/consignments", exchange -> exchange.json(200, book.all()));
+        web.get(
+                path + "/consignments/{key}",
+                conduct.around(exchange -> answer(exchange, exchange.pathPart(0), 200, book)));
+    }
+
+    private static void accept(Exchange exchange, ConsignmentBook book) throws IOException {
+        book.take(exchange.key(), order(exchange.body()));
+        answer(exchange, exchange.key(), 201, book);
+    }
+
+    private static void answer(Exchange exchange, String key, int whenTaken, ConsignmentBook book) throws IOException {
+        Optional<Map<String, Object>> taken = book.taken(key);
+        Optional<Map<String, Object>> refused = book.refused(key);
+        if (taken.isPresent()) {
+            exchange.json(whenTaken, taken.get());
+        } else if (refused.isPresent()) {
+            exchange.json(422, refused.get());
+        } else {
+            exchange.json(404, new Problem(key, "No consignment has this key."));
+        }
+    }
+
+    private static ConsignmentOrder order(JsonNode order) {
+        JsonNode to = order.path("to");
+        List<ConsignmentOrder.Parcel> packages = new ArrayList<>();
+        for (JsonNode each : order.path("packages")) {
+            packages.add(new ConsignmentOrder.Parcel(
+                    each.path("number").asInt(), each.path("weightGrams").decimalValue(BigDecimal.ZERO)));
+        }
+        return new ConsignmentOrder(
+                text(order, "service"),
+                text(order, "shipDate"),
+                text(order, "reference"),
+                new ConsignmentOrder.Receiver(
+                        text(to, "name"),
+                        text(to, "street"),
+                        text(to, "city"),
+                        text(to, "state"),
+                        text(to, "postalCode"),
+                        text(to, "phone")),
+                packages);
+    }
+
+    private static String text(JsonNode node, String field) {
+        return node.path(field).asString("");
+    }
+}

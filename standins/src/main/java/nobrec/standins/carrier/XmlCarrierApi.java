@@ -1,0 +1,150 @@
+package nobrec.standins.carrier;
+
+import java.io.IOException;
+import java.io.StringReader;
+import java.math.BigDecimal;
+import java.nio.charset.StandardCharsets;
+import java.util.ArrayList;
+import java.util.Base64;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import javax.xml.parsers.DocumentBuilderFactory;
+import javax.xml.parsers.ParserConfigurationException;
+import nobrec.standins.http.Conduct;
+import nobrec.standins.http.Exchange;
+import nobrec.standins.http.WebServer;
+import org.w3c.dom.Element;
+import org.w3c.dom.NodeList;
+import org.xml.sax.InputSource;
+import org.xml.sax.SAXException;
+
+/** Waybill requests as XML, with the key in the document, signed in by name and password; every outcome has status 200. */
+final class XmlCarrierApi implements CarrierApi {
+
+    private static final int GRAMS_DIGITS = 3;
+
+    private final String signIn;
+
+    XmlCarrierApi(String userName, String password) {
+        this.signIn = "Basic "
+                + Base64.getEncoder().encodeToString((userName + ":" + password).getBytes(StandardCharsets.UTF_8));
+    }
+
+    @Override
+    public Conduct conduct() {
+        return new Conduct("requestId", "barcode");
+    }
+
+    @Override
+    public void mount(WebServer web, String path, Conduct conduct, ConsignmentBook book) {
+        web.post(path + "/waybills", conduct.around(exchange -> accept(exchange, book)));
+        web.get(path + "/requests/{key}/waybill", conduct.around(exchange -> lookUp(exchange, book)));
+    }
+
+    private void accept(Exchange exchange, ConsignmentBook book) throws IOException {
+        if (!isSignedIn(exchange)) {
+            return;
+        }
+        Element request;
+        try {
+            request = document(exchange.text());
+        } catch (SAXException noDocument) {
+            exchange.xml(200, fault("", "B01", "That is no document."));
+            return;
+        }
+        String key = request.getAttribute("requestId");
+        if (key.isBlank()) {
+            exchange.xml(200, fault("", "B02", "The request has no requestId."));
+            return;
+        }
+        book.take(key, order(request));
+        answer(exchange, key, book);
+    }
+
+    private void lookUp(Exchange exchange, ConsignmentBook book) throws IOException {
+        if (isSignedIn(exchange)) {
+            answer(exchange, exchange.pathPart(0), book);
+        }
+    }
+
+    private boolean isSignedIn(Exchange exchange) throws IOException {
+        boolean known = exchange.header("Authorization").equals(signIn);
+        if (!known) {
+            exchange.xml(401, fault("", "A01", "Name or password are not right."));
+        }
+        return known;
+    }
+
+    private static void answer(Exchange exchange, String key, ConsignmentBook book) throws IOException {
+        Optional<Map<String, Object>> taken = book.taken(key);
+        Optional<Map<String, Object>> refused = book.refused(key);
+        if (taken.isPresent()) {
+            exchange.xml(200, waybill(key, taken.get()));
+        } else if (refused.isPresent()) {
+            exchange.xml(200, fault(key, "R17", (String) refused.get().get("reason")));
+        } else {
+            exchange.xml(200, fault(key, "N04", "There is no waybill for that request."));
+        }
+    }
+
+    private static String waybill(String key, Map<String, Object> consignment) {
+        StringBuilder units = new StringBuilder();
+        for (ConsignmentBook.Taken each : ConsignmentBook.packages(consignment)) {
+            units.append("<unit no=\"%d\" barcode=\"%s\"/>".formatted(each.number(), each.trackingNumber()));
+        }
+        return "<waybill requestId=\"%s\" number=\"%s\">%s</waybill>"
+                .formatted(escaped(key), consignment.get("consignment"), units);
+    }
+
+    private static String fault(String key, String code, String text) {
+        return "<fault requestId=\"%s\" code=\"%s\"><text>%s</text></fault>"
+                .formatted(escaped(key), code, escaped(text));
+    }
+
+    private static ConsignmentOrder order(Element request) {
+        List<ConsignmentOrder.Parcel> packages = new ArrayList<>();
+        NodeList units = request.getElementsByTagName("unit");
+        for (int index = 0; index < units.getLength(); index++) {
+            Element unit = (Element) units.item(index);
+            packages.add(new ConsignmentOrder.Parcel(
+                    Integer.parseInt(unit.getAttribute("no")),
+                    new BigDecimal(unit.getAttribute("kilograms")).movePointRight(GRAMS_DIGITS)));
+        }
+        Element receiver = (Element) request.getElementsByTagName("receiver").item(0);
+        return new ConsignmentOrder(
+                text(request, "product"),
+                text(request, "pickupDate"),
+                text(request, "shipperReference"),
+                new ConsignmentOrder.Receiver(
+                        text(receiver, "name"),
+                        text(receiver, "street"),
+                        text(receiver, "place"),
+                        text(receiver, "region"),
+                        text(receiver, "postcode"),
+                        text(receiver, "telephone")),
+                packages);
+    }
+
+    /** Empty text when there is none. */
+    private static String text(Element parent, String name) {
+        NodeList found = parent == null ? null : parent.getElementsByTagName(name);
+        return found == null || found.getLength() == 0 ? "" : found.item(0).getTextContent();
+    }
+
+    private static Element document(String text) throws SAXException, IOException {
+        try {
+            DocumentBuilderFactory factory = DocumentBuilderFactory.newInstance();
+            factory.setFeature("http://apache.org/xml/features/disallow-doctype-decl", true);
+            return factory.newDocumentBuilder()
+                    .parse(new InputSource(new StringReader(text)))
+                    .getDocumentElement();
+        } catch (ParserConfigurationException unusable) {
+            throw new IllegalStateException(unusable);
+        }
+    }
+
+    private static String escaped(String text) {
+        return text.replace("&", "&amp;").replace("<", "&lt;").replace("\"", "&quot;");
+    }
+}
