@@ -38,7 +38,7 @@ function refusal(error: unknown, status: number): Problem {
 
 /** Signs in with a form, as the server's sign-in wants it; a refusal is thrown. */
 export async function signIn(name: string, password: string): Promise<void> {
-  const response = await fetch("/api/sign-in", {
+  const response = await fetch("/api/v1/sign-in", {
     method: "POST",
     headers: { "X-XSRF-TOKEN": csrfToken() },
     body: new URLSearchParams({ username: name, password }),
@@ -50,7 +50,7 @@ export async function signIn(name: string, password: string): Promise<void> {
 }
 
 export async function signOut(): Promise<void> {
-  await fetch("/api/sign-out", { method: "POST", headers: { "X-XSRF-TOKEN": csrfToken() } });
+  await fetch("/api/v1/sign-out", { method: "POST", headers: { "X-XSRF-TOKEN": csrfToken() } });
 }
 
 /** Sends a file to where files of its kind are taken in. */

@@ -106,7 +106,7 @@ function Announcement({ bench }: { bench: BenchData }) {
     bench.state === "SHIPPED"
       ? `Job ${bench.job} is shipped.`
       : chosen?.total
-        ? `${chosen.name} ${chosen.total} ${bench.currency}.`
+        ? `${chosen.name} ${chosen.total.amount} ${chosen.total.currency}.`
         : "";
   return (
     <p aria-live="polite" className="sr-only">

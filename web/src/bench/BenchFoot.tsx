@@ -21,7 +21,7 @@ export function BenchFoot({ bench, act, previewing, edit }: Props) {
   const carryOut = act.mutate;
   const ship = useCallback(() => {
     if (mayShip && chosen?.total) {
-      carryOut(acts.ship({ service: chosen.service, total: chosen.total }));
+      carryOut(acts.ship({ service: chosen.service, total: chosen.total.amount }));
     }
   }, [mayShip, chosen, carryOut]);
   const mayAct = bench.mayAct;

@@ -47,7 +47,7 @@ export function CartonChoice({ bench, each, act }: Props) {
       >
         {bench.cartonTypes.map((carton) => (
           <option key={carton.code} value={carton.code}>
-            {carton.code} {carton.name}, {carton.cost} {bench.currency}
+            {carton.code} {carton.name}, {carton.cost.amount} {carton.cost.currency}
           </option>
         ))}
       </select>

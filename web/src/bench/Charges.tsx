@@ -1,3 +1,4 @@
+import { signed } from "../ui/format";
 import type { BenchData } from "./useBench";
 
 type Offer = BenchData["offers"][number];
@@ -13,11 +14,13 @@ export function Charges({ bench, service }: { bench: BenchData; service: string 
     <div data-charges={offer.service} className="mt-3">
       <h2 className="flex items-baseline gap-2">
         {offer.name}
-        {offer.difference && <span className="figure quiet">{offer.difference} to the chosen one</span>}
+        {offer.difference && (
+          <span className="figure quiet">{signed(offer.difference.amount)} to the chosen one</span>
+        )}
       </h2>
       {offer.objections.length > 0 && (
         <ul className={"leading-snug " + (offer.lacksData ? "text-warning" : "text-error")}>
-          {offer.objections.map((reason) => (
+          {offer.objections.map(({ reason }) => (
             <li key={reason}>{reason}</li>
           ))}
         </ul>
@@ -44,7 +47,7 @@ function ChargeLines({ offer }: { offer: Offer }) {
               <th scope="rowgroup" colSpan={2}>
                 Package {sum.packageNumber}
               </th>
-              <td className="figure quiet text-right">{sum.amount}</td>
+              <td className="figure quiet text-right">{sum.amount.amount}</td>
             </tr>
           )}
           {offer.lines
@@ -68,7 +71,7 @@ function ChargeLines({ offer }: { offer: Offer }) {
         <tr className="border-t border-base-content">
           <td>Total</td>
           <td />
-          <td className="figure text-right font-bold">{offer.total}</td>
+          <td className="figure text-right font-bold">{offer.total?.amount}</td>
         </tr>
       </tbody>
     </table>
@@ -80,7 +83,7 @@ function ChargeLine({ line, indented }: { line: Offer["lines"][number]; indented
     <tr className="align-baseline">
       <td className={"w-26 pr-2 " + (indented ? "pl-3" : "")}>{line.title}</td>
       <td className="quiet pr-3 text-sm leading-tight">{line.explanation}</td>
-      <td className="figure text-right">{line.amount}</td>
+      <td className="figure text-right">{line.amount.amount}</td>
     </tr>
   );
 }

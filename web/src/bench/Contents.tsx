@@ -112,7 +112,7 @@ function Item({
   act: Props["act"];
 }) {
   const ofJob = bench.otherJobs.length > 0 ? [`job ${line.job}`] : [];
-  const known = [line.unitWeight && `${line.unitWeight} each`, line.unitSize].filter(Boolean);
+  const known = [line.unitWeight && `${line.unitWeight.text} each`, line.unitSize?.text].filter(Boolean);
   const missing = [!line.unitWeight && "weight not known", !line.unitSize && "size not known"].filter(
     Boolean,
   );

@@ -66,7 +66,7 @@ export function LayerPlan({ each }: { each: Package }) {
           <strong>
             Layer {at + 1} of {count}
           </strong>{" "}
-          <span className="quiet">from {layer.height} up</span>
+          <span className="quiet">from {layer.height.text} up</span>
         </span>
         <span className="ml-auto flex gap-1">
           <Act label="Layer before" sign="←" go={() => toLayer(-1)} />

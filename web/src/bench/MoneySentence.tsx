@@ -16,16 +16,16 @@ export function MoneySentence({ bench }: { bench: BenchData }) {
       {charge.lines.map((line, index) => (
         <span key={line.title} title={line.reason}>
           {index > 0 && <span className="quiet"> {line.takenOff ? "−" : "+"} </span>}
-          {line.title} <span className="figure">{line.amount}</span>
+          {line.title} <span className="figure">{line.amount.amount}</span>
         </span>
       ))}
       {charge.lines.length > 0 ? <span className="quiet"> = </span> : <span>{charge.reason} </span>}
       <strong>
-        customer pays <span className="figure">{charge.total}</span>
+        customer pays <span className="figure">{charge.total.amount}</span>
       </strong>
       <span className="quiet"> {currency}</span>
       <span className="ml-5" title="after freight and cartons">
-        {charge.weKeep ? "we keep" : "it costs us"} <span className="figure">{charge.margin}</span>
+        {charge.weKeep ? "we keep" : "it costs us"} <span className="figure">{charge.margin.amount}</span>
       </span>
       {charge.lines.length > 0 && <span className="quiet ml-5 text-base">{charge.reason}</span>}
     </p>

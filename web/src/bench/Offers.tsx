@@ -203,7 +203,7 @@ function Price({ offer }: { offer: Offer }) {
   return (
     <span className="w-20 shrink-0 max-[1150px]:w-16">
       <span className={"figure block text-right " + (offer.chosen ? "text-[1.05em]! font-bold" : "")}>
-        {offer.total ?? "no price"}
+        {offer.total?.amount ?? "no price"}
       </span>
       <span className="block h-1 bg-base-300/50" aria-hidden>
         <span

@@ -37,7 +37,7 @@ export function PackageDrawing({ each, layer, turn = 0, large = false }: Props) 
       {...(large ? { preserveAspectRatio: "xMaxYMin meet" } : { width: total.wide, height: total.high })}
       viewBox={`0 0 ${total.wide} ${total.high}`}
       role="img"
-      aria-label={`${each.cartonName}, ${each.size}`}
+      aria-label={`${each.cartonName}, ${each.size.text}`}
       className={"stroke-base-content " + (large ? "w-2/5" : "shrink-0 self-center")}
       strokeWidth={1.5}
       strokeLinejoin="round"

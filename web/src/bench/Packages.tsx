@@ -144,11 +144,11 @@ function PackageLine({ each, choose }: { each: Package; choose: () => void }) {
             <strong>Package {each.number}</strong> <span className="figure">{inWords(each)}</span>
           </span>
           <span className="quiet figure block truncate">
-            {each.trackingNumber ?? `${each.cartonCode} ${each.size}`}
+            {each.trackingNumber ?? `${each.cartonCode} ${each.size.text}`}
           </span>
         </span>
         <span className={"figure text-[1.15em]! " + (each.weight ? "font-bold" : "quiet")}>
-          {each.weight ?? "not weighed"}
+          {each.weight?.text ?? "not weighed"}
         </span>
       </button>
     </li>
@@ -186,14 +186,14 @@ function OpenPackage({ bench, each, act, readScale, done, setPreview }: OpenProp
             (each.weight ? "font-bold" : "quiet")
           }
         >
-          {each.weight ?? each.expectedWeight ?? `– ${bench.weightUnit}`}
+          {(each.weight ?? each.expectedWeight)?.text ?? `– ${bench.weightUnit}`}
         </p>
         <WeightField bench={bench} number={each.number} act={act} done={done} setPreview={setPreview} />
       </div>
       <p className="quiet leading-snug">{weightState(each)}</p>
       <div className="mt-1 flex items-center gap-2">
         <CartonChoice bench={bench} each={each} act={act} />
-        <SizeField key={each.size} each={each} act={act} />
+        <SizeField key={each.size.text} each={each} act={act} />
       </div>
       <p className="quiet truncate text-sm" title={each.cartonReason}>
         {each.cartonReason}
@@ -216,7 +216,7 @@ function OpenPackage({ bench, each, act, readScale, done, setPreview }: OpenProp
 
 function weightState(each: Package): string {
   if (each.weight) {
-    const expected = each.expectedWeight ? `; expected ${each.expectedWeight}` : "";
+    const expected = each.expectedWeight ? `; expected ${each.expectedWeight.text}` : "";
     return (each.weightSource === "SCALE" ? "from the scale, stable" : "typed") + expected;
   }
   return each.expectedWeight

@@ -88,8 +88,11 @@ function Papers({ bench }: { bench: BenchData }) {
 function NextJob() {
   const link = useRef<HTMLAnchorElement>(null);
   const navigate = useNavigate();
-  const board = useQuery({ queryKey: ["departures"], queryFn: () => answer(api.GET("/api/departures")) });
-  const next = board.data?.jobs[0]?.job;
+  const urgent = useQuery({
+    queryKey: ["departures", "next"],
+    queryFn: () => answer(api.GET("/api/v1/departures/jobs", { params: { query: { limit: 1 } } })),
+  });
+  const next = urgent.data?.rows[0]?.job;
   const address = next ? benchOf(next) : "/departures";
   useKeys(
     useMemo(

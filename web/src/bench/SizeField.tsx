@@ -8,8 +8,8 @@ interface Props {
 
 /** Outer size as measured; the carton's own until somebody types another. What was typed and left says that it is not kept. */
 export function SizeField({ each, act }: Props) {
-  const [text, setText] = useState(each.size);
-  const changed = text !== each.size;
+  const [text, setText] = useState(each.size.text);
+  const changed = text !== each.size.text;
   return (
     <form
       onSubmit={(event) => {
@@ -26,7 +26,7 @@ export function SizeField({ each, act }: Props) {
           onChange={(event) => setText(event.target.value)}
           onKeyDown={(event) => {
             if (event.key === "Escape") {
-              setText(each.size);
+              setText(each.size.text);
               event.currentTarget.blur();
             }
           }}

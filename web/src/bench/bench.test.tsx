@@ -7,7 +7,7 @@ import { LayerPlan, said } from "./LayerPlan";
 import { MoneySentence } from "./MoneySentence";
 import { PackageDrawing, turnedPiece } from "./PackageDrawing";
 import { PaperPictures } from "./PaperPictures";
-import { emptyBench as bench, emptyPackage as box } from "./samples";
+import { emptyBench as bench, emptyPackage as box, usd } from "./samples";
 import { words } from "../ui/words";
 
 afterEach(cleanup);
@@ -16,13 +16,13 @@ describe("the money sentence", () => {
   it("adds up in reading", () => {
     const charge = {
       lines: [
-        { title: "Plover Ground", amount: "18.42", takenOff: false, reason: "" },
-        { title: "10 % markup", amount: "1.84", takenOff: false, reason: "" },
-        { title: "cartons", amount: "0.85", takenOff: false, reason: "" },
-        { title: "5 % discount", amount: "1.06", takenOff: true, reason: "" },
+        { title: "Plover Ground", amount: usd("18.42"), takenOff: false, reason: "" },
+        { title: "10 % markup", amount: usd("1.84"), takenOff: false, reason: "" },
+        { title: "cartons", amount: usd("0.85"), takenOff: false, reason: "" },
+        { title: "5 % discount", amount: usd("1.06"), takenOff: true, reason: "" },
       ],
-      total: "20.05",
-      margin: "0.78",
+      total: usd("20.05"),
+      margin: usd("0.78"),
       weKeep: true,
       reason: "Cost plus markup.",
     };
@@ -38,8 +38,8 @@ describe("the money sentence", () => {
   it("says what it costs us when nothing is billed", () => {
     const charge = {
       lines: [],
-      total: "0.00",
-      margin: "1.65",
+      total: usd("0.00"),
+      margin: usd("1.65"),
       weKeep: false,
       reason: "Receiver pays: nothing is billed.",
     };
@@ -84,8 +84,8 @@ describe("the contents of a package", () => {
     ...box,
     drawing: { length: 1000, width: 700, height: 500 },
     layers: [
-      { height: "0 in", pieces: [piece, { ...piece, x: 420 }] },
-      { height: "1 in", pieces: [{ ...piece, z: 110, line: 6, item: "BU-100" }] },
+      { height: { millimeters: 0, text: "0 in" }, pieces: [piece, { ...piece, x: 420 }] },
+      { height: { millimeters: 0, text: "1 in" }, pieces: [{ ...piece, z: 110, line: 6, item: "BU-100" }] },
     ],
   };
 
@@ -126,8 +126,8 @@ describe("stepping through the pieces", () => {
       ...box,
       drawing: { length: 1000, width: 700, height: 500 },
       layers: [
-        { height: "0 in", pieces: [piece] },
-        { height: "1 in", pieces: [{ ...piece, line: 6, item: "BU-100", z: 100 }] },
+        { height: { millimeters: 0, text: "0 in" }, pieces: [piece] },
+        { height: { millimeters: 0, text: "1 in" }, pieces: [{ ...piece, line: 6, item: "BU-100", z: 100 }] },
       ],
     };
     render(<LayerPlan each={each} />);
@@ -147,10 +147,10 @@ describe("the pictures of papers", () => {
   });
 
   it("name each paper and lead to it", () => {
-    const papers = [{ id: 7, kind: "LABEL", title: "Label 1 of 1", address: "/api/papers/7" }];
+    const papers = [{ id: 7, kind: "LABEL", title: "Label 1 of 1", address: "/api/v1/papers/7" }];
     const shown = renderToStaticMarkup(<PaperPictures bench={{ ...bench, papers }} />);
-    expect(shown).toContain('href="/api/papers/7"');
-    expect(shown).toContain('src="/api/papers/7/picture"');
+    expect(shown).toContain('href="/api/v1/papers/7"');
+    expect(shown).toContain('src="/api/v1/papers/7/picture"');
     expect(shown).toContain('alt="Label 1 of 1 of job 2417"');
   });
 });

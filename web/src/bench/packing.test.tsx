@@ -9,7 +9,7 @@ import { BenchFoot } from "./BenchFoot";
 import { Contents } from "./Contents";
 import { Offers } from "./Offers";
 import { Packages } from "./Packages";
-import { emptyBench, emptyPackage, idleAct } from "./samples";
+import { emptyBench, emptyPackage, idleAct, usd, weighing } from "./samples";
 import { words } from "../ui/words";
 import { Choices, Options } from "./Options";
 import type { BenchData } from "./useBench";
@@ -44,31 +44,37 @@ function offer(service: string, more: Partial<Offer>): Offer {
 const ground = offer("Ground", {
   chosen: true,
   asked: true,
-  total: "18.42",
+  total: usd("18.42"),
   lines: [
-    { packageNumber: 1, title: "Base rate", amount: "15.81", explanation: "Weight counts." },
-    { title: "Fuel", amount: "2.61", explanation: "16.5 % of 15.81." },
+    {
+      packageNumber: 1,
+      code: "BASE_RATE",
+      title: "Base rate",
+      amount: usd("15.81"),
+      explanation: "Weight counts.",
+    },
+    { code: "FUEL", title: "Fuel", amount: usd("2.61"), explanation: "16.5 % of 15.81." },
   ],
-  packageSums: [{ packageNumber: 1, amount: "15.81" }],
+  packageSums: [{ packageNumber: 1, amount: usd("15.81") }],
 });
-const late = offer("Saver", { total: "14.10", difference: "−4.32", cheapest: true, daysLate: 2 });
+const late = offer("Saver", { total: usd("14.10"), difference: usd("-4.32"), cheapest: true, daysLate: 2 });
 const lacking = offer("Two Day", {
   lacksData: true,
   allowed: false,
-  objections: ["It needs a phone number."],
+  objections: [{ code: "X", reason: "It needs a phone number." }],
   brief: "needs a phone number",
 });
 const refused = offer("Freight", {
   allowed: false,
   objections: [
-    "It takes no cartons, and package 1 is one.",
-    "It needs the name of a company in the ship-to.",
+    { code: "X", reason: "It takes no cartons, and package 1 is one." },
+    { code: "X", reason: "It needs the name of a company in the ship-to." },
   ],
   brief: "pallets only, needs a company",
 });
 const refusedToo = offer("Light", {
   allowed: false,
-  objections: ["Package 1 is too heavy."],
+  objections: [{ code: "X", reason: "Package 1 is too heavy." }],
   brief: "up to 1 lb",
 });
 
@@ -143,13 +149,13 @@ const packed: BenchData = {
       quantity: 8,
       placed: 6,
       staysBehind: 2,
-      unitWeight: "0.30 lb",
+      unitWeight: weighing("0.30 lb"),
       handling: ["this side up"],
     },
   ],
   packages: [
-    { ...emptyPackage, contents: [kits], expectedWeight: "1.90 lb" },
-    { ...emptyPackage, number: 2, placedByHand: true, weight: "2.00 lb", weightSource: "SCALE" },
+    { ...emptyPackage, contents: [kits], expectedWeight: weighing("1.90 lb") },
+    { ...emptyPackage, number: 2, placedByHand: true, weight: weighing("2.00 lb"), weightSource: "SCALE" },
   ],
 };
 

@@ -43,12 +43,22 @@ export const emptyBench: BenchData = {
   papers: [],
 };
 
+export const usd = (amount: string) => ({ amount, currency: "USD" });
+
+/** A weight of which only the text counts. */
+export const weighing = (text: string) => ({ grams: 0, text });
+
 export const emptyPackage: BenchData["packages"][number] = {
   number: 1,
   cartonCode: "E1",
   cartonName: "Padded envelope",
   cartonReason: "",
-  size: "10.5 × 7.5 × 1 in",
+  size: {
+    lengthMillimeters: 266.7,
+    widthMillimeters: 190.5,
+    heightMillimeters: 25.4,
+    text: "10.5 × 7.5 × 1 in",
+  },
   drawing: { length: 1000, width: 714, height: 95 },
   placedByHand: false,
   contents: [],

@@ -1,7 +1,7 @@
 import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
 import { answer, api, type Schemas } from "../api/client";
 
-export type BenchData = Schemas["BenchView"];
+export type BenchData = Schemas["bench.BenchView"];
 
 const LOOK_AGAIN_MS = 1_500;
 
@@ -9,7 +9,7 @@ const LOOK_AGAIN_MS = 1_500;
 export function useBench(job: string) {
   return useQuery({
     queryKey: ["bench", job],
-    queryFn: () => answer(api.GET("/api/shipments", { params: { query: { job } } })),
+    queryFn: () => answer(api.GET("/api/v1/shipments", { params: { query: { job } } })),
     refetchInterval: (query) => (query.state.data?.waitingFor ? LOOK_AGAIN_MS : false),
   });
 }
@@ -25,7 +25,7 @@ export const acts = {
     (number: number, text: string, sure: boolean): BenchAct =>
     (id) =>
       answer(
-        api.PUT("/api/shipments/{id}/packages/{number}/weight", {
+        api.PUT("/api/v1/shipments/{id}/packages/{number}/weight", {
           ...inPath(id, number),
           body: { text, sure },
         }),
@@ -33,96 +33,96 @@ export const acts = {
   readScale:
     (number: number): BenchAct =>
     (id) =>
-      answer(api.POST("/api/shipments/{id}/packages/{number}/scale-reading", inPath(id, number))),
+      answer(api.POST("/api/v1/shipments/{id}/packages/{number}/scale-reading", inPath(id, number))),
   changeCarton:
     (number: number, text: string): BenchAct =>
     (id) =>
       answer(
-        api.PUT("/api/shipments/{id}/packages/{number}/carton", { ...inPath(id, number), body: { text } }),
+        api.PUT("/api/v1/shipments/{id}/packages/{number}/carton", { ...inPath(id, number), body: { text } }),
       ),
   typeSize:
     (number: number, text: string): BenchAct =>
     (id) =>
       answer(
-        api.PUT("/api/shipments/{id}/packages/{number}/size", { ...inPath(id, number), body: { text } }),
+        api.PUT("/api/v1/shipments/{id}/packages/{number}/size", { ...inPath(id, number), body: { text } }),
       ),
   chooseService:
     (text: string): BenchAct =>
     (id) =>
-      answer(api.PUT("/api/shipments/{id}/service", { params: { path: { id } }, body: { text } })),
+      answer(api.PUT("/api/v1/shipments/{id}/service", { params: { path: { id } }, body: { text } })),
   correctPhone:
     (text: string): BenchAct =>
     (id) =>
-      answer(api.PUT("/api/shipments/{id}/phone", { params: { path: { id } }, body: { text } })),
+      answer(api.PUT("/api/v1/shipments/{id}/phone", { params: { path: { id } }, body: { text } })),
   correctShipTo:
-    (body: Schemas["ShipToEntry"]): BenchAct =>
+    (body: Schemas["bench.ShipToEntry"]): BenchAct =>
     (id) =>
-      answer(api.PUT("/api/shipments/{id}/ship-to", { params: { path: { id } }, body })),
+      answer(api.PUT("/api/v1/shipments/{id}/ship-to", { params: { path: { id } }, body })),
   correctAccount:
     (text: string): BenchAct =>
     (id) =>
-      answer(api.PUT("/api/shipments/{id}/account", { params: { path: { id } }, body: { text } })),
+      answer(api.PUT("/api/v1/shipments/{id}/account", { params: { path: { id } }, body: { text } })),
   chooseAccessorials:
-    (accessorials: Schemas["Accessorials"]["accessorials"]): BenchAct =>
+    (accessorials: Schemas["bench.Accessorials"]["accessorials"]): BenchAct =>
     (id) =>
       answer(
-        api.PUT("/api/shipments/{id}/accessorials", { params: { path: { id } }, body: { accessorials } }),
+        api.PUT("/api/v1/shipments/{id}/accessorials", { params: { path: { id } }, body: { accessorials } }),
       ),
   shipOn:
     (day: string): BenchAct =>
     (id) =>
-      answer(api.PUT("/api/shipments/{id}/ship-day", { params: { path: { id } }, body: { day } })),
+      answer(api.PUT("/api/v1/shipments/{id}/ship-day", { params: { path: { id } }, body: { day } })),
   move:
-    (body: Schemas["Move"]): BenchAct =>
+    (body: Schemas["bench.Move"]): BenchAct =>
     (id) =>
-      answer(api.POST("/api/shipments/{id}/moves", { params: { path: { id } }, body })),
+      answer(api.POST("/api/v1/shipments/{id}/moves", { params: { path: { id } }, body })),
   addPackage:
     (text: string): BenchAct =>
     (id) =>
-      answer(api.POST("/api/shipments/{id}/packages", { params: { path: { id } }, body: { text } })),
+      answer(api.POST("/api/v1/shipments/{id}/packages", { params: { path: { id } }, body: { text } })),
   repeat:
     (number: number): BenchAct =>
     (id) =>
-      answer(api.POST("/api/shipments/{id}/packages/{number}/repeat", inPath(id, number))),
+      answer(api.POST("/api/v1/shipments/{id}/packages/{number}/repeat", inPath(id, number))),
   merge:
     (number: number, into: number): BenchAct =>
     (id) =>
       answer(
-        api.POST("/api/shipments/{id}/packages/{number}/merge", { ...inPath(id, number), body: { into } }),
+        api.POST("/api/v1/shipments/{id}/packages/{number}/merge", { ...inPath(id, number), body: { into } }),
       ),
   planAgain:
     (all: boolean): BenchAct =>
     (id) =>
-      answer(api.POST("/api/shipments/{id}/plan", { params: { path: { id } }, body: { all } })),
+      answer(api.POST("/api/v1/shipments/{id}/plan", { params: { path: { id } }, body: { all } })),
   addJob:
     (job: string): BenchAct =>
     (id) =>
-      answer(api.POST("/api/shipments/{id}/jobs", { params: { path: { id } }, body: { job } })),
+      answer(api.POST("/api/v1/shipments/{id}/jobs", { params: { path: { id } }, body: { job } })),
   takeOutJob:
     (job: string): BenchAct =>
     (id) =>
-      answer(api.POST("/api/shipments/{id}/jobs-out", { params: { path: { id } }, body: { job } })),
+      answer(api.POST("/api/v1/shipments/{id}/jobs-out", { params: { path: { id } }, body: { job } })),
   takeBack:
-    (body: Schemas["Pieces"]): BenchAct =>
+    (body: Schemas["bench.Pieces"]): BenchAct =>
     (id) =>
-      answer(api.POST("/api/shipments/{id}/taken-back", { params: { path: { id } }, body })),
+      answer(api.POST("/api/v1/shipments/{id}/taken-back", { params: { path: { id } }, body })),
   leaveBehind:
-    (body: Schemas["Pieces"]): BenchAct =>
+    (body: Schemas["bench.Pieces"]): BenchAct =>
     (id) =>
-      answer(api.POST("/api/shipments/{id}/left-behind", { params: { path: { id } }, body })),
+      answer(api.POST("/api/v1/shipments/{id}/left-behind", { params: { path: { id } }, body })),
   askCarrier: (): BenchAct => (id) =>
-    answer(api.POST("/api/shipments/{id}/carrier-question", { params: { path: { id } } })),
+    answer(api.POST("/api/v1/shipments/{id}/carrier-question", { params: { path: { id } } })),
   ship:
-    (body: Schemas["ShipOrder"]): BenchAct =>
+    (body: Schemas["bench.ShipOrder"]): BenchAct =>
     (id) =>
-      answer(api.POST("/api/shipments/{id}/ship", { params: { path: { id } }, body })),
+      answer(api.POST("/api/v1/shipments/{id}/ship", { params: { path: { id } }, body })),
 };
 
 /** The id of the shipment, which is opened now if it was only looked at. */
 async function opened(bench: BenchData): Promise<number> {
   return bench.opened
     ? bench.id
-    : (await answer(api.POST("/api/shipments", { body: { job: bench.job } }))).id;
+    : (await answer(api.POST("/api/v1/shipments", { body: { job: bench.job } }))).id;
 }
 
 /** What the bench would show with a weight that is still being typed. */
@@ -134,7 +134,7 @@ export async function previewWeight(
 ): Promise<BenchData> {
   const id = await opened(bench);
   return answer(
-    api.POST("/api/shipments/{id}/packages/{number}/weight-preview", {
+    api.POST("/api/v1/shipments/{id}/packages/{number}/weight-preview", {
       ...inPath(id, number),
       body: { text },
       signal,

@@ -7,15 +7,15 @@ import { useCursor } from "../ui/useCursor";
 import { useTitle } from "../ui/useTitle";
 import { ConnectionForm } from "./ConnectionForm";
 
-export type ConnectionData = Schemas["ConnectionView"];
-export type ConnectionChange = Schemas["ConnectionChange"];
+export type ConnectionData = Schemas["connection.ConnectionView"];
+export type ConnectionChange = Schemas["connection.ConnectionChange"];
 
 /** Systems and devices outside: where each is, how long it may take, and how we sign in to it. */
 export function Connections() {
   useTitle("Connections");
   const list = useQuery({
     queryKey: ["connections"],
-    queryFn: () => answer(api.GET("/api/connections")),
+    queryFn: () => answer(api.GET("/api/v1/connections")),
   });
   if (list.isPending) {
     return <Waiting what="The connections" />;
@@ -50,7 +50,7 @@ function ConnectionTable({ rows }: { rows: ConnectionData[] }) {
   const [at, setAt] = useCursor(rows.length, open);
   const change = useMutation({
     mutationFn: ({ code, body }: { code: string; body: ConnectionChange }) =>
-      answer(api.PUT("/api/connections/{code}", { params: { path: { code } }, body })),
+      answer(api.PUT("/api/v1/connections/{code}", { params: { path: { code } }, body })),
     onSuccess: (list) => {
       queries.setQueryData(["connections"], list);
       setOpened(undefined);

@@ -1,14 +1,15 @@
-import { useQuery } from "@tanstack/react-query";
+import { useInfiniteQuery, useQuery } from "@tanstack/react-query";
 import { useCallback, useMemo } from "react";
 import { useNavigate } from "react-router";
 import { answer, api, type Schemas } from "../api/client";
 import { useMay } from "../signin/who";
-import { count, day } from "../ui/format";
+import { day } from "../ui/format";
 import { benchOf } from "../ui/JobLink";
+import { More, useMore } from "../ui/longList";
 import { ProblemLine, Trouble, Waiting } from "../ui/states";
 import { useCursor } from "../ui/useCursor";
 import { useTitle } from "../ui/useTitle";
-import { inOrder, JobRows } from "./JobRows";
+import { JobRows } from "./JobRows";
 import { StuckThings } from "./StuckThings";
 import { TimeAxis } from "./TimeAxis";
 import { useRescues, useTakeRescue } from "./useRescues";
@@ -20,7 +21,7 @@ export function Departures() {
   useTitle("Departures");
   const board = useQuery({
     queryKey: ["departures"],
-    queryFn: () => answer(api.GET("/api/departures")),
+    queryFn: () => answer(api.GET("/api/v1/departures")),
     refetchInterval: LOOK_AGAIN_MS,
   });
   if (board.isPending) {
@@ -32,9 +33,35 @@ export function Departures() {
   return <Day board={board.data} />;
 }
 
-function Day({ board }: { board: Schemas["DepartureView"] }) {
+function Day({ board }: { board: Schemas["departure.DepartureView"] }) {
+  return (
+    <div className="px-5 py-2">
+      <div className="flex items-baseline gap-4">
+        <h1>{day(board.day)}</h1>
+        <p className="quiet">
+          {board.site}
+          {!board.workingDay && ": nothing leaves today"}
+        </p>
+      </div>
+      <TimeAxis board={board} />
+      <StuckThings things={board.stuck} />
+      <Jobs />
+    </div>
+  );
+}
+
+/** All jobs that are not shipped, the most urgent first. */
+function Jobs() {
   const navigate = useNavigate();
-  const jobs = useMemo(() => inOrder(board.jobs), [board.jobs]);
+  const list = useInfiniteQuery({
+    queryKey: ["departures", "jobs"],
+    initialPageParam: undefined as number | undefined,
+    queryFn: ({ pageParam }) =>
+      answer(api.GET("/api/v1/departures/jobs", { params: { query: { cursor: pageParam } } })),
+    getNextPageParam: (part) => part.next,
+    refetchInterval: LOOK_AGAIN_MS,
+  });
+  const jobs = useMemo(() => list.data?.pages.flatMap((part) => part.rows) ?? [], [list.data]);
   const rescues = useRescues(jobs);
   const take = useTakeRescue();
   const mayAct = useMay()("PACK_AND_SHIP");
@@ -52,22 +79,18 @@ function Day({ board }: { board: Schemas["DepartureView"] }) {
     [jobs, rescues, mayAct, takeRescue, navigate],
   );
   const [at, setAt] = useCursor(jobs.length, open);
+  useMore(list, at, jobs.length);
+  if (list.isPending) {
+    return <Waiting what="The jobs" />;
+  }
+  if (list.isLoadingError) {
+    return <Trouble error={list.error} again={() => void list.refetch()} />;
+  }
   return (
-    <div className="px-5 py-2">
-      <div className="flex items-baseline gap-4">
-        <h1>{day(board.day)}</h1>
-        <p className="quiet">
-          {board.site}
-          {!board.workingDay && ": no working day, no driver comes"}
-        </p>
-      </div>
-      <TimeAxis board={board} />
-      <StuckThings things={board.stuck} />
+    <>
       {take.isError && <ProblemLine error={take.error} />}
       <JobRows jobs={jobs} rescues={rescues} at={at} setAt={setAt} open={open} />
-      <p className="quiet px-3 py-2">
-        {count(board.jobsLater, "job", "jobs")} can leave on a later day and still be in time.
-      </p>
-    </div>
+      <More list={list} what="jobs" />
+    </>
   );
 }

@@ -6,7 +6,7 @@ import { Key } from "../ui/Key";
 import { Empty } from "../ui/states";
 import type { Rescue } from "./useRescues";
 
-type Job = Schemas["JobOutlookView"];
+type Job = Schemas["departure.JobOutlookView"];
 
 interface Props {
   jobs: Job[];
@@ -21,8 +21,7 @@ export function JobRows({ jobs, rescues, at, setAt, open }: Props) {
   if (jobs.length === 0) {
     return (
       <Empty>
-        Nothing must leave today. Jobs appear here when their promise needs one of today's pickups; bring
-        records in on{" "}
+        Everything is shipped. Jobs appear here by the pickup they must make; bring records in on{" "}
         <Link to="/jobs" className="underline">
           Jobs
         </Link>
@@ -34,7 +33,7 @@ export function JobRows({ jobs, rescues, at, setAt, open }: Props) {
   return (
     <>
       <div className="mt-2 flex items-center gap-2 px-3">
-        <h2>Must leave today</h2>
+        <h2>Jobs by departure</h2>
         <span className="quiet ml-auto flex items-center gap-1">
           <Key name="↑" /> <Key name="↓" /> choose <Key name="Enter" /> to the Bench
         </span>
@@ -84,13 +83,12 @@ interface Group {
   jobs: Job[];
 }
 
-/** By pickup, in the order in which the server has the jobs; the late ones are a group of their own. */
+/** In the order in which the server has the jobs: the late ones, by today's pickups, then by the day they must leave on. */
 function groups(jobs: Job[]): Group[] {
   const all: Group[] = [];
   for (const job of jobs) {
     const late = job.verdict === "WILL_MISS";
-    const when = job.cutOff ? clockTime(job.cutOff) : day(job.nextDeparture);
-    const title = late ? "Will miss the promise" : `${when}  ${job.carrier}`;
+    const title = titleOf(job);
     const last = all.at(-1);
     if (last?.title === title) {
       last.jobs.push(job);
@@ -101,10 +99,15 @@ function groups(jobs: Job[]): Group[] {
   return all;
 }
 
-/** The jobs in the order in which they stand on the screen. */
-export function inOrder(jobs: Job[]): Job[] {
-  const rank = (job: Job) => (job.verdict === "WILL_MISS" ? "" : `${job.cutOff ?? "99"} ${job.carrier}`);
-  return [...jobs].sort((one, other) => (rank(one) < rank(other) ? -1 : rank(one) > rank(other) ? 1 : 0));
+function titleOf(job: Job): string {
+  switch (job.verdict) {
+    case "WILL_MISS":
+      return "Will miss the promise";
+    case "MUST_LEAVE_TODAY":
+      return `${job.cutOff ? clockTime(job.cutOff) : day(job.nextDeparture)}  ${job.carrier}`;
+    case "CAN_WAIT":
+      return job.leaveBy ? `Leave by ${day(job.leaveBy)}` : "No promise date";
+  }
 }
 
 interface RowProps {
@@ -123,7 +126,7 @@ function JobRow({ job, rescue, current, choose, open }: RowProps) {
       </td>
       <td>{job.customer}</td>
       <td className="whitespace-nowrap">{job.shipTo}</td>
-      <td className="figure text-right">{job.weight ?? "not known"}</td>
+      <td className="figure text-right">{job.weight?.text ?? "not known"}</td>
       <td className="whitespace-nowrap">{job.service}</td>
       <td>
         {job.status === "ON_BENCH" && <strong>On the Bench. </strong>}
@@ -131,7 +134,7 @@ function JobRow({ job, rescue, current, choose, open }: RowProps) {
         {rescue && (
           <span className="block">
             <strong className="text-primary">
-              {rescue.name} arrives {day(rescue.delivery)}, {rescue.total}
+              {rescue.name} arrives {day(rescue.delivery)}, {rescue.total.amount}
             </strong>
             {current && (
               <span className="quiet ml-2">

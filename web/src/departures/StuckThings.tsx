@@ -5,12 +5,12 @@ import { useMay } from "../signin/who";
 import { ProblemLine } from "../ui/states";
 
 /** A line for each thing that does not go on by itself, or not yet. */
-export function StuckThings({ things }: { things: Schemas["StuckView"][] }) {
+export function StuckThings({ things }: { things: Schemas["departure.StuckView"][] }) {
   const queries = useQueryClient();
   const mayAsk = useMay()("PACK_AND_SHIP");
   const ask = useMutation({
     mutationFn: (id: number) =>
-      answer(api.POST("/api/shipments/{id}/carrier-question", { params: { path: { id } } })),
+      answer(api.POST("/api/v1/shipments/{id}/carrier-question", { params: { path: { id } } })),
     onSettled: () => queries.invalidateQueries(),
   });
   return (

@@ -2,8 +2,8 @@ import type { Schemas } from "../api/client";
 import { clockTime, count, duration, minutesOf } from "../ui/format";
 import { timeScale, underTheirMarks } from "./timeScale";
 
-type Board = Schemas["DepartureView"];
-type Pickup = Schemas["PickupView"];
+type Board = Schemas["departure.DepartureView"];
+type Pickup = Schemas["departure.PickupView"];
 
 const AXIS_Y = 34;
 const FOOT_Y = 66;
@@ -179,14 +179,14 @@ function Load({ pickup }: { pickup: Pickup }) {
         <span className="figure whitespace-normal!">
           {pickup.packages === 0
             ? "nothing packed yet"
-            : `${count(pickup.packages, "package", "packages")}, ${pickup.weight} packed`}
+            : `${count(pickup.packages, "package", "packages")}, ${pickup.weight.text} packed`}
         </span>
       </p>
       {pickup.promised > 0 && (
         <p className="leading-snug">
           <strong className="figure whitespace-normal!">
             {count(pickup.promised, "job", "jobs")}
-            {pickup.promisedWeight && `, ${pickup.promisedWeight}`} to pack
+            {pickup.promisedWeight && `, ${pickup.promisedWeight.text}`} to pack
           </strong>
         </p>
       )}

@@ -2,25 +2,25 @@ import { renderToStaticMarkup } from "react-dom/server";
 import { MemoryRouter } from "react-router";
 import { describe, expect, it } from "vitest";
 import type { Schemas } from "../api/client";
-import { inOrder, JobRows } from "./JobRows";
+import { JobRows } from "./JobRows";
 import { TimeAxis } from "./TimeAxis";
 import { timeScale, underTheirMarks } from "./timeScale";
 import type { Rescue } from "./useRescues";
 
-const pickup: Schemas["PickupView"] = {
+const pickup: Schemas["departure.PickupView"] = {
   carrier: "Plover Parcel",
   cutOff: "16:30:00",
   comesToday: true,
   minutesLeft: 203,
   packages: 2,
-  weight: "8.10 lb",
+  weight: { grams: 0, text: "8.10 lb" },
   promised: 1,
-  promisedWeight: "34.50 lb",
+  promisedWeight: { grams: 0, text: "34.50 lb" },
   willMiss: 0,
   packedPercent: 19,
 };
 
-const board: Schemas["DepartureView"] = {
+const board: Schemas["departure.DepartureView"] = {
   site: "Marrowby, Rockford",
   day: "2026-12-01",
   now: "13:07:00",
@@ -28,28 +28,27 @@ const board: Schemas["DepartureView"] = {
   closesAt: "18:30:00",
   workingDay: true,
   pickups: [pickup],
-  jobs: [],
-  jobsLater: 0,
   stuck: [],
 };
 
-const job: Schemas["JobOutlookView"] = {
+const job: Schemas["departure.JobOutlookView"] = {
   job: "2407",
   customer: "Lowmoor Presses",
   shipTo: "Seattle, WA",
   verdict: "WILL_MISS",
   nextDeparture: "2026-12-02",
+  serviceCode: "PLV-GROUND",
   service: "Plover Ground",
   carrier: "Plover Parcel",
   status: "READY",
   reason: "Promised Wed 2 Dec, there Mon 7 Dec at the earliest.",
 };
 
-function axis(changes: Partial<Schemas["PickupView"]>): string {
+function axis(changes: Partial<Schemas["departure.PickupView"]>): string {
   return renderToStaticMarkup(<TimeAxis board={{ ...board, pickups: [{ ...pickup, ...changes }] }} />);
 }
 
-function rows(jobs: Schemas["JobOutlookView"][], rescues = new Map<string, Rescue>()): string {
+function rows(jobs: Schemas["departure.JobOutlookView"][], rescues = new Map<string, Rescue>()): string {
   return renderToStaticMarkup(
     <MemoryRouter>
       <JobRows jobs={jobs} rescues={rescues} at={0} setAt={() => undefined} open={() => undefined} />
@@ -108,7 +107,7 @@ describe("the time axis", () => {
 
 describe("the jobs that must still make it", () => {
   it("say what will be there when there are none", () => {
-    expect(rows([])).toContain("Nothing must leave today.");
+    expect(rows([])).toContain("Everything is shipped.");
   });
 
   it("say a miss in words, and the day where today's driver is gone", () => {
@@ -120,21 +119,35 @@ describe("the jobs that must still make it", () => {
   });
 
   it("say what would save a late one", () => {
-    const rescue = { service: "DUN-ONE", name: "Dunlin Overnight", delivery: "2026-12-02", total: "79.80" };
+    const rescue = {
+      service: "DUN-ONE",
+      name: "Dunlin Overnight",
+      delivery: "2026-12-02",
+      total: { amount: "79.80", currency: "USD" },
+    };
     expect(rows([job], new Map([["2407", rescue]]))).toContain("Dunlin Overnight arrives Wed, Dec 2, 79.80");
   });
 
   it("stand under the pickup they must make, the late ones first", () => {
-    const due = (number: string, cutOff: string): Schemas["JobOutlookView"] => ({
+    const due = (number: string, cutOff: string): Schemas["departure.JobOutlookView"] => ({
       ...job,
       job: number,
       verdict: "MUST_LEAVE_TODAY",
       cutOff,
     });
-    const jobs = inOrder([due("1", "16:30:00"), due("2", "14:00:00"), job]);
-    expect(jobs.map((each) => each.job)).toEqual(["2407", "2", "1"]);
-    const shown = rows(jobs);
-    expect(shown.indexOf("2:00 PM")).toBeLessThan(shown.indexOf("4:30 PM"));
+    const later = { ...job, job: "3", verdict: "CAN_WAIT" as const, leaveBy: "2026-12-04" };
+    const shown = rows([
+      job,
+      due("2", "14:00:00"),
+      due("1", "16:30:00"),
+      later,
+      { ...later, leaveBy: undefined },
+    ]);
+    const titles = ["Will miss", "2:00 PM", "4:30 PM", "Leave by Fri, Dec 4", "No promise date"];
+    expect(titles.map((title) => shown.indexOf(title))).toEqual(
+      titles.map((title) => shown.indexOf(title)).sort((one, other) => one - other),
+    );
+    expect(titles.every((title) => shown.includes(title))).toBe(true);
   });
 
   it("lead to a bench whatever stands in a number", () => {

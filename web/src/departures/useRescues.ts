@@ -3,19 +3,20 @@ import { useNavigate } from "react-router";
 import { answer, api, type Schemas } from "../api/client";
 import { benchOf } from "../ui/JobLink";
 
-export type Rescue = Schemas["OnTimeOffer"];
+export type Rescue = Schemas["bench.OnTimeOffer"];
 
 /** Of so many late jobs it is looked up what would save them; each is priced for it. */
 const LOOKED_UP = 8;
 const KEPT_MS = 60_000;
 
 /** What would bring late jobs there in time, by job; a job for which nothing would has none. */
-export function useRescues(jobs: Schemas["JobOutlookView"][]): Map<string, Rescue> {
+export function useRescues(jobs: Schemas["departure.JobOutlookView"][]): Map<string, Rescue> {
   const late = jobs.filter((job) => job.verdict === "WILL_MISS").slice(0, LOOKED_UP);
   const answers = useQueries({
     queries: late.map((job) => ({
       queryKey: ["on-time-offer", job.job],
-      queryFn: () => answer(api.GET("/api/shipments/on-time-offer", { params: { query: { job: job.job } } })),
+      queryFn: () =>
+        answer(api.GET("/api/v1/shipments/on-time-offer", { params: { query: { job: job.job } } })),
       staleTime: KEPT_MS,
     })),
   });
@@ -35,9 +36,9 @@ export function useTakeRescue() {
   const queries = useQueryClient();
   return useMutation({
     mutationFn: async ({ job, service }: { job: string; service: string }) => {
-      const bench = await answer(api.POST("/api/shipments", { body: { job } }));
+      const bench = await answer(api.POST("/api/v1/shipments", { body: { job } }));
       return answer(
-        api.PUT("/api/shipments/{id}/service", {
+        api.PUT("/api/v1/shipments/{id}/service", {
           params: { path: { id: bench.id } },
           body: { text: service },
         }),

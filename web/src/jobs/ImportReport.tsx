@@ -11,7 +11,7 @@ export function ImportReport({
   close,
   settle,
 }: {
-  run: Schemas["ImportView"];
+  run: Schemas["source.ImportView"];
   close: () => void;
   settle: () => void;
 }) {

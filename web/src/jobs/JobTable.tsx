@@ -6,7 +6,7 @@ import { Key } from "../ui/Key";
 import { statusWord } from "./Filters";
 
 interface Props {
-  rows: Schemas["JobRow"][];
+  rows: Schemas["workorder.JobRow"][];
   at: number;
   setAt: (index: number) => void;
   open: (index: number) => void;
@@ -55,7 +55,7 @@ export function JobTable({ rows, at, setAt, open }: Props) {
             <td>{row.askedService || <span className="quiet">nothing</span>}</td>
             <td className="figure text-right">{row.lines}</td>
             <td className="figure text-right">{row.pieces}</td>
-            <td className="figure text-right">{row.weight ?? "not known"}</td>
+            <td className="figure text-right">{row.weight?.text ?? "not known"}</td>
             <td
               className={
                 row.status === "SHIPPED" ? "text-primary" : row.status === "ON_BENCH" ? "font-bold" : ""

@@ -1,12 +1,13 @@
 import { useTitle } from "../ui/useTitle";
 import { useInfiniteQuery, useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
-import { useCallback, useEffect, useMemo } from "react";
+import { useCallback, useMemo } from "react";
 import { useNavigate, useSearchParams } from "react-router";
 import { answer, api, type Schemas, sendFile } from "../api/client";
 import { useMay } from "../signin/who";
 import { BringIn } from "../ui/BringIn";
 import { benchOf } from "../ui/JobLink";
 import { Empty, ProblemLine, Trouble, Waiting } from "../ui/states";
+import { More, useMore } from "../ui/longList";
 import { useCursor } from "../ui/useCursor";
 import { Filters, statusOf } from "./Filters";
 import { ImportReport } from "./ImportReport";
@@ -25,11 +26,11 @@ export function Jobs() {
     queryKey: ["jobs", text, status],
     initialPageParam: undefined as number | undefined,
     queryFn: ({ pageParam }) =>
-      answer(api.GET("/api/work-orders", { params: { query: { text, status, before: pageParam } } })),
+      answer(api.GET("/api/v1/work-orders", { params: { query: { text, status, cursor: pageParam } } })),
     getNextPageParam: (page) => page.next,
   });
   const bringIn = useMutation({
-    mutationFn: (file: File) => sendFile<Schemas["ImportResult"]>("/api/imports", file),
+    mutationFn: (file: File) => sendFile<Schemas["source.ImportResult"]>("/api/v1/imports", file),
     onSettled: async () => {
       await queries.invalidateQueries({ queryKey: ["jobs"] });
       await queries.invalidateQueries({ queryKey: ["departures"] });
@@ -39,11 +40,12 @@ export function Jobs() {
   const asked = Number(filter.get("report") ?? "0");
   const earlier = useQuery({
     queryKey: ["imports", asked],
-    queryFn: () => answer(api.GET("/api/imports/{id}", { params: { path: { id: asked } } })),
+    queryFn: () => answer(api.GET("/api/v1/imports/{id}", { params: { path: { id: asked } } })),
     enabled: asked > 0,
   });
   const settle = useMutation({
-    mutationFn: (id: number) => answer(api.POST("/api/imports/{id}/settled", { params: { path: { id } } })),
+    mutationFn: (id: number) =>
+      answer(api.POST("/api/v1/imports/{id}/settled", { params: { path: { id } } })),
     onSettled: () => queries.invalidateQueries(),
   });
   const report = bringIn.data?.run ?? (asked > 0 ? earlier.data?.run : undefined);
@@ -85,7 +87,7 @@ function List({
   list,
   filtered,
 }: {
-  list: ReturnType<typeof useInfiniteQuery<Schemas["JobList"]>>;
+  list: ReturnType<typeof useInfiniteQuery<Schemas["workorder.JobList"]>>;
   filtered: boolean;
 }) {
   const navigate = useNavigate();
@@ -95,13 +97,7 @@ function List({
     [rows, navigate],
   );
   const [at, setAt] = useCursor(rows.length, open);
-  const { hasNextPage, isFetchingNextPage, fetchNextPage } = list;
-  const nearTheEnd = at >= rows.length - 5;
-  useEffect(() => {
-    if (nearTheEnd && hasNextPage && !isFetchingNextPage) {
-      void fetchNextPage();
-    }
-  }, [nearTheEnd, hasNextPage, isFetchingNextPage, fetchNextPage]);
+  useMore(list, at, rows.length);
 
   if (list.isPending) {
     return <Waiting what="The jobs" />;
@@ -123,16 +119,7 @@ function List({
   return (
     <>
       <JobTable rows={rows} at={at} setAt={setAt} open={open} />
-      {hasNextPage && (
-        <button
-          type="button"
-          className="act my-3"
-          disabled={isFetchingNextPage}
-          onClick={() => void fetchNextPage()}
-        >
-          More jobs
-        </button>
-      )}
+      <More list={list} what="jobs" />
     </>
   );
 }

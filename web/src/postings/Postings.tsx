@@ -1,6 +1,6 @@
 import { useTitle } from "../ui/useTitle";
-import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
-import { useCallback } from "react";
+import { useInfiniteQuery, useMutation, useQueryClient } from "@tanstack/react-query";
+import { useCallback, useMemo } from "react";
 import { useNavigate, useSearchParams } from "react-router";
 import { answer, api, type Schemas } from "../api/client";
 import { useMay } from "../signin/who";
@@ -8,9 +8,10 @@ import { moment } from "../ui/format";
 import { benchOf, JobLink } from "../ui/JobLink";
 import { Key } from "../ui/Key";
 import { Empty, ProblemLine, Trouble, Waiting } from "../ui/states";
+import { More } from "../ui/longList";
 import { useCursor } from "../ui/useCursor";
 
-type Posting = Schemas["PostingView"];
+type Posting = Schemas["posting.PostingView"];
 
 const LOOK_AGAIN_MS = 3_000;
 const KINDS = {
@@ -28,12 +29,19 @@ export function Postings({ timeZone }: { timeZone: string }) {
   useTitle("Postings");
   const [filter, setFilter] = useSearchParams();
   const onlyFailed = filter.get("state") === "FAILED";
-  const list = useQuery({
+  const list = useInfiniteQuery({
     queryKey: ["postings", onlyFailed],
-    queryFn: () =>
-      answer(api.GET("/api/postings", { params: { query: onlyFailed ? { state: "FAILED" } : {} } })),
+    initialPageParam: undefined as number | undefined,
+    queryFn: ({ pageParam }) =>
+      answer(
+        api.GET("/api/v1/postings", {
+          params: { query: { cursor: pageParam, ...(onlyFailed ? { state: "FAILED" } : {}) } },
+        }),
+      ),
+    getNextPageParam: (part) => part.next,
     refetchInterval: LOOK_AGAIN_MS,
   });
+  const rows = useMemo(() => list.data?.pages.flatMap((part) => part.rows) ?? [], [list.data]);
   if (list.isPending) {
     return <Waiting what="The postings" />;
   }
@@ -56,7 +64,7 @@ export function Postings({ timeZone }: { timeZone: string }) {
           <Key name="↑" /> <Key name="↓" /> choose <Key name="Enter" /> to the job
         </span>
       </div>
-      {list.data.rows.length === 0 ? (
+      {rows.length === 0 ? (
         <div className="mt-3">
           <Empty>
             {onlyFailed
@@ -65,7 +73,10 @@ export function Postings({ timeZone }: { timeZone: string }) {
           </Empty>
         </div>
       ) : (
-        <Ledger rows={list.data.rows} timeZone={timeZone} />
+        <>
+          <Ledger rows={rows} timeZone={timeZone} />
+          <More list={list} what="postings" />
+        </>
       )}
     </div>
   );
@@ -81,7 +92,7 @@ function Ledger({ rows, timeZone }: { rows: Posting[]; timeZone: string }) {
   const [at, setAt] = useCursor(rows.length, open);
   const tryAgain = useMutation({
     mutationFn: (id: number) =>
-      answer(api.POST("/api/postings/{id}/another-try", { params: { path: { id } } })),
+      answer(api.POST("/api/v1/postings/{id}/another-try", { params: { path: { id } } })),
     onSettled: () => queries.invalidateQueries({ queryKey: ["postings"] }),
   });
   return (

@@ -12,9 +12,9 @@ export function Rates() {
   useTitle("Rates");
   const queries = useQueryClient();
   const mayBringIn = useMay()("BRING_IN");
-  const list = useQuery({ queryKey: ["rates"], queryFn: () => answer(api.GET("/api/rate-sheets")) });
+  const list = useQuery({ queryKey: ["rates"], queryFn: () => answer(api.GET("/api/v1/rate-sheets")) });
   const bringIn = useMutation({
-    mutationFn: (file: File) => sendFile<Schemas["SheetTaken"]>("/api/rate-sheets", file),
+    mutationFn: (file: File) => sendFile<Schemas["carrier.SheetTaken"]>("/api/v1/rate-sheets", file),
     onSettled: () => queries.invalidateQueries(),
   });
   if (list.isPending) {

@@ -1,6 +1,6 @@
 import type { Schemas } from "../api/client";
 
-type ServiceSheets = Schemas["ServiceSheets"];
+type ServiceSheets = Schemas["carrier.ServiceSheets"];
 
 const STATES = {
   COMING: { word: "coming", look: "text-warning font-bold" },
@@ -43,7 +43,7 @@ export function SheetTable({ services }: { services: ServiceSheets[] }) {
                 <a
                   className="underline"
                   download
-                  href={`/api/rate-sheets/${encodeURIComponent(service.service)}?day=${sheet.firstDay}`}
+                  href={`/api/v1/rate-sheets/${encodeURIComponent(service.service)}?day=${sheet.firstDay}`}
                   aria-label={`CSV of ${service.name} from ${sheet.firstDay}`}
                 >
                   CSV

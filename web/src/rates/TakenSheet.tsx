@@ -4,7 +4,7 @@ import { Key } from "../ui/Key";
 import { useKeys } from "../ui/keys";
 
 /** A sheet that went in, and what is odd about it. */
-export function TakenSheet({ sheet, close }: { sheet: Schemas["SheetTaken"]; close: () => void }) {
+export function TakenSheet({ sheet, close }: { sheet: Schemas["carrier.SheetTaken"]; close: () => void }) {
   useKeys(useMemo(() => [{ key: "Escape", label: "Close the report", run: close }], [close]));
   return (
     <section aria-label="What came of the file" className="mt-3 border-y-2 border-base-content px-3 py-2">

@@ -27,7 +27,7 @@ describe("the rate sheets", () => {
 
   it("can each be had as a file", () => {
     const page = renderToStaticMarkup(<SheetTable services={[saver]} />);
-    expect(page).toContain('href="/api/rate-sheets/PLV-SAVER?day=2027-01-01"');
+    expect(page).toContain('href="/api/v1/rate-sheets/PLV-SAVER?day=2027-01-01"');
   });
 
   it("say when a service has none", () => {

@@ -35,7 +35,7 @@ export function Connection() {
       return undefined;
     }
     const timer = setInterval(() => {
-      void answer(api.GET("/api/who")).then(
+      void answer(api.GET("/api/v1/who")).then(
         () => {
           setLost(undefined);
           void queries.invalidateQueries();

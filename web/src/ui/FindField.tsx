@@ -39,7 +39,7 @@ export function FindField() {
         return;
       }
       try {
-        const found = await answer(api.GET("/api/find", { params: { query: { text: plain } } }));
+        const found = await answer(api.GET("/api/v1/find", { params: { query: { text: plain } } }));
         setSaid("");
         if (field.current) {
           field.current.value = "";

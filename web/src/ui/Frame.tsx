@@ -11,7 +11,7 @@ import { SECTIONS } from "./sections";
 import { changeTheme } from "./theme";
 
 /** What stands around every screen: the sections, the one field, the clock, who is signed in. */
-export function Frame({ who, children }: { who: Schemas["WhoView"]; children: React.ReactNode }) {
+export function Frame({ who, children }: { who: Schemas["account.WhoView"]; children: React.ReactNode }) {
   const navigate = useNavigate();
   const { pathname } = useLocation();
   const [help, setHelp] = useState(false);

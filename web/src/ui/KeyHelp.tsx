@@ -60,7 +60,7 @@ export function KeyHelp({ close }: { close: () => void }) {
             this desk:
           </p>
           <img
-            src="/api/scanner/setup-barcode"
+            src="/api/v1/scanner/setup-barcode"
             alt="Barcode that sets up the scanner"
             className="mt-2 w-72 max-w-full bg-white p-2"
           />

@@ -17,6 +17,11 @@ export function clockTime(isoTime: string): string {
   return TIME.format(new Date(`1970-01-01T${isoTime.slice(0, 5)}:00Z`)).replace("\u202f", " ");
 }
 
+/** A difference with its sign: +4.32, −4.32. */
+export function signed(amount: string): string {
+  return amount.startsWith("-") ? "−" + amount.slice(1) : "+" + amount;
+}
+
 /** Minutes since midnight. */
 export function minutesOf(isoTime: string): number {
   return Number(isoTime.slice(0, 2)) * 60 + Number(isoTime.slice(3, 5));

@@ -46,19 +46,19 @@ final class ChaosPerson {
     }
 
     boolean signIn() {
-        send("GET", "/api/who", null, null);
+        send("GET", "/api/v1/who", null, null);
         Answer answer = send(
                 "POST",
-                "/api/sign-in",
+                "/api/v1/sign-in",
                 "application/x-www-form-urlencoded",
                 "username=" + name + "&password=" + URLEncoder.encode(Application.PASSWORD, StandardCharsets.UTF_8));
-        send("GET", "/api/who", null, null);
+        send("GET", "/api/v1/who", null, null);
         return answer.status() == 204;
     }
 
     /** Opens, weighs and ships; whether the job is known to have left. */
     boolean ship(String job) {
-        Answer bench = act("POST", "/api/shipments", Map.of("job", job));
+        Answer bench = act("POST", "/api/v1/shipments", Map.of("job", job));
         if (bench.status() == 401 || bench.status() == 408) {
             signIn();
             return false;
@@ -69,7 +69,7 @@ final class ChaosPerson {
         if (!bench.body().path("state").asString().equals("OPEN")) {
             return bench.body().path("state").asString().equals("SHIPPED");
         }
-        String path = "/api/shipments/" + bench.body().path("id").asLong();
+        String path = "/api/v1/shipments/" + bench.body().path("id").asLong();
         for (JsonNode each : bench.body().path("packages")) {
             if (!each.has("weight")) {
                 bench = act(
@@ -86,7 +86,7 @@ final class ChaosPerson {
                         path + "/ship",
                         Map.of(
                                 "service", offer.path("service").asString(),
-                                "total", offer.path("total").asString()));
+                                "total", offer.path("total").path("amount").asString()));
                 return shipped.isGood()
                         && shipped.body().path("state").asString().equals("SHIPPED");
             }
@@ -96,15 +96,15 @@ final class ChaosPerson {
 
     /** Whatever still waits is asked about now. */
     void askAboutAllThatWaits() {
-        Answer board = act("GET", "/api/departures", null);
+        Answer board = act("GET", "/api/v1/departures", null);
         for (JsonNode thing : board.body().path("stuck")) {
             if (thing.has("askAbout")) {
-                act("POST", "/api/shipments/" + thing.path("askAbout").asLong() + "/carrier-question", Map.of());
+                act("POST", "/api/v1/shipments/" + thing.path("askAbout").asLong() + "/carrier-question", Map.of());
             }
         }
         for (JsonNode posting :
-                act("GET", "/api/postings?state=WAITING", null).body().path("rows")) {
-            act("POST", "/api/postings/" + posting.path("id").asLong() + "/another-try", Map.of());
+                act("GET", "/api/v1/postings?state=WAITING", null).body().path("rows")) {
+            act("POST", "/api/v1/postings/" + posting.path("id").asLong() + "/another-try", Map.of());
         }
     }
 
@@ -113,7 +113,7 @@ final class ChaosPerson {
         String body = "--" + boundary
                 + "\r\nContent-Disposition: form-data; name=\"file\"; filename=\"jobs.csv\"\r\nContent-Type: text/csv\r\n\r\n"
                 + csv + "\r\n--" + boundary + "--\r\n";
-        return send("POST", "/api/imports", "multipart/form-data; boundary=" + boundary, body)
+        return send("POST", "/api/v1/imports", "multipart/form-data; boundary=" + boundary, body)
                 .isGood();
     }
 

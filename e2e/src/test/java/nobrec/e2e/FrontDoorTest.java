@@ -59,14 +59,14 @@ class FrontDoorTest {
     @ParameterizedTest
     @ValueSource(
             strings = {
-                "POST /api/shipments HTTP/1.1\nHost: localhost\nContent-Type: application/json\nContent-Length: 200000\n\n",
-                "PUT /api/shipments/1/phone HTTP/1.1\nHost: localhost\nContent-Type: application/x-www-form-urlencoded\n"
+                "POST /api/v1/shipments HTTP/1.1\nHost: localhost\nContent-Type: application/json\nContent-Length: 200000\n\n",
+                "PUT /api/v1/shipments/1/phone HTTP/1.1\nHost: localhost\nContent-Type: application/x-www-form-urlencoded\n"
                         + "Content-Length: 2000\n\n",
-                "POST /api/imports HTTP/1.1\nHost: localhost\nContent-Type: multipart/form-data; boundary=y\n"
+                "POST /api/v1/imports HTTP/1.1\nHost: localhost\nContent-Type: multipart/form-data; boundary=y\n"
                         + "Content-Length: 900000\n\n",
-                "POST /api/imports HTTP/1.1\nHost: localhost\nCookie: nobrec=bm9ib2R5\nContent-Type: application/json\n"
+                "POST /api/v1/imports HTTP/1.1\nHost: localhost\nCookie: nobrec=bm9ib2R5\nContent-Type: application/json\n"
                         + "Transfer-Encoding: chunked\n\n",
-                "POST /api/sign-in HTTP/1.1\nHost: localhost\nContent-Type: application/x-www-form-urlencoded\n"
+                "POST /api/v1/sign-in HTTP/1.1\nHost: localhost\nContent-Type: application/x-www-form-urlencoded\n"
                         + "Content-Length: 2000\n\n",
             })
     void slowBodiesHoldNobodyUp(String head) throws Exception {
@@ -74,7 +74,7 @@ class FrontDoorTest {
             stranger(head);
         }
         long before = System.nanoTime();
-        assertThat(get("/api/who").statusCode()).isEqualTo(200);
+        assertThat(get("/api/v1/who").statusCode()).isEqualTo(200);
         assertThat(get("/departures").statusCode()).isEqualTo(200);
         assertThat(Duration.ofNanos(System.nanoTime() - before)).isLessThan(Duration.ofSeconds(3));
     }
@@ -86,14 +86,14 @@ class FrontDoorTest {
         "127.0.0.1, 200",
     })
     void onlyOurOwnNamesAreAnswered(String host, int status) throws Exception {
-        Socket socket = stranger("GET /api/who HTTP/1.1\nHost: " + host + "\nConnection: close\n\n");
+        Socket socket = stranger("GET /api/v1/who HTTP/1.1\nHost: " + host + "\nConnection: close\n\n");
         assertThat(new String(socket.getInputStream().readAllBytes(), StandardCharsets.UTF_8))
                 .startsWith("HTTP/1.1 " + status);
     }
 
     @Test
     void forwardedHeadersAreNotBelieved() throws Exception {
-        assertThat(get("/api/who", "X-Forwarded-Host", "evil.example", "X-Forwarded-For", "1.2.3.4")
+        assertThat(get("/api/v1/who", "X-Forwarded-Host", "evil.example", "X-Forwarded-For", "1.2.3.4")
                         .statusCode())
                 .isEqualTo(200);
     }
@@ -110,7 +110,7 @@ class FrontDoorTest {
 
     @ParameterizedTest
     @CsvSource({
-        "/api/nothing, 401, problem",
+        "/api/v1/nothing, 401, problem",
         "/nothing, 404, html",
         "/nothing/at/all.php, 404, html",
         "/assets/none.js, 404, html",

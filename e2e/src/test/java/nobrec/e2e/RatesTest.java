@@ -40,7 +40,7 @@ class RatesTest {
             assertThat(desk.screen()).contains("2027-03-01");
             assertThat(desk.browser()
                             .findElements(
-                                    By.cssSelector("a[href='/api/rate-sheets/PLV-SAVER?day=2027-03-01'][download]")))
+                                    By.cssSelector("a[href='/api/v1/rate-sheets/PLV-SAVER?day=2027-03-01'][download]")))
                     .hasSize(1);
         }
     }

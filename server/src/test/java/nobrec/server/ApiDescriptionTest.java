@@ -12,7 +12,7 @@ class ApiDescriptionTest extends ServerTest {
 
     @Test
     void isTheCommittedOne() throws IOException {
-        var now = get("/api/description");
+        var now = get("/api/v1/description");
         Path fresh = Files.writeString(
                 Path.of("target/openapi.json"),
                 JSON.writerWithDefaultPrettyPrinter().writeValueAsString(now));

@@ -164,11 +164,11 @@ class LoadMeasurementTest extends ServerTest {
             fillAMillion();
         }
         for (int look = 0; look < LOOKS; look++) {
-            get("/api/departures");
+            get("/api/v1/departures");
         }
         List<Double> times = IntStream.range(0, LOOKS)
                 .mapToObj(look -> seconds(() -> assertThat(mvc.get()
-                                .uri("/api/departures")
+                                .uri("/api/v1/departures")
                                 .with(user(INES).roles("COORDINATOR"))
                                 .exchange())
                         .hasStatusOk()))

@@ -46,15 +46,15 @@ public final class SecondServer implements AutoCloseable {
     }
 
     private void signIn() {
-        exchange(request("/api/who").GET());
-        int answer = exchange(request("/api/sign-in")
+        exchange(request("/api/v1/who").GET());
+        int answer = exchange(request("/api/v1/sign-in")
                 .header("X-XSRF-TOKEN", token())
                 .header("Content-Type", "application/x-www-form-urlencoded")
                 .POST(BodyPublishers.ofString("username=tobin&password=correct+horse")));
         if (answer != 204) {
             throw new IllegalStateException("Signing in was answered with " + answer);
         }
-        exchange(request("/api/who").GET());
+        exchange(request("/api/v1/who").GET());
     }
 
     /** The status of what came back. */

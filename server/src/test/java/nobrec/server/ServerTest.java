@@ -142,7 +142,7 @@ public abstract class ServerTest {
 
     protected MvcTestResult drop(String name, byte[] content) {
         return mvc.post()
-                .uri("/api/imports")
+                .uri("/api/v1/imports")
                 .multipart()
                 .file(new MockMultipartFile("file", name, "text/csv", content))
                 .with(user(INES).roles("COORDINATOR"))
@@ -178,13 +178,13 @@ public abstract class ServerTest {
     /** Brings in such a work order, and returns the bench of it. */
     protected JsonNode newJob(String number, String askedService) {
         bringIn(number, askedService);
-        return json(send("POST", "/api/shipments", Map.of("job", number)));
+        return json(send("POST", "/api/v1/shipments", Map.of("job", number)));
     }
 
     /** A new job, weighed and ready to ship. */
     protected JsonNode weighedJob(String number, String askedService) {
         long id = newJob(number, askedService).path("id").asLong();
-        return json(send("PUT", "/api/shipments/" + id + "/packages/1/weight", Map.of("text", "3.1")));
+        return json(send("PUT", "/api/v1/shipments/" + id + "/packages/1/weight", Map.of("text", "3.1")));
     }
 
     protected MvcTestResult ship(JsonNode bench) {
@@ -196,7 +196,7 @@ public abstract class ServerTest {
     }
 
     protected static String shipPath(JsonNode bench) {
-        return "/api/shipments/" + bench.path("id").asLong() + "/ship";
+        return "/api/v1/shipments/" + bench.path("id").asLong() + "/ship";
     }
 
     protected static Map<String, String> shipOrder(JsonNode bench) {
@@ -204,7 +204,7 @@ public abstract class ServerTest {
                 "service",
                 chosen(bench).path("service").asString(),
                 "total",
-                chosen(bench).path("total").asString());
+                chosen(bench).path("total").path("amount").asString());
     }
 
     protected static JsonNode chosen(JsonNode bench) {

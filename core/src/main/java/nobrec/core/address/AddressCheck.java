@@ -25,7 +25,7 @@ public final class AddressCheck {
      */
     public static List<Finding> check(PostalAddress address, Optional<KnownPostalCode> known) {
         List<Finding> findings = new ArrayList<>();
-        if (!Countries.HOME.equals(address.country())) {
+        if (!UnitedStates.CODE.equals(address.country())) {
             findings.add(new Finding(
                     true,
                     Countries.nameOf(address.country()) + " is not served.",

@@ -10,8 +10,6 @@ import java.util.Optional;
 /** Countries by code (ISO 3166-1, by the JDK's tables) and by their English names. */
 public final class Countries {
 
-    public static final String HOME = "US";
-
     private static final Map<String, String> BY_NAME = byName();
 
     private Countries() {}
@@ -35,7 +33,8 @@ public final class Countries {
             codes.put(plain(country.getISO3Country()), code);
             codes.put(plain(code), code);
         }
-        Arrays.asList("u s", "united states of america", "america").forEach(name -> codes.put(plain(name), HOME));
+        Arrays.asList("u s", "united states of america", "america")
+                .forEach(name -> codes.put(plain(name), UnitedStates.CODE));
         Arrays.asList("uk", "great britain", "england", "scotland", "wales", "northern ireland")
                 .forEach(name -> codes.put(plain(name), "GB"));
         codes.put(plain("Holland"), "NL");

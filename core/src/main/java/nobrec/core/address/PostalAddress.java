@@ -54,8 +54,8 @@ public record PostalAddress(
      */
     public PostalAddress inStandardSpelling() {
         boolean territory = UnitedStates.TERRITORIES.contains(country);
-        String home = territory ? Countries.HOME : country;
-        if (!Countries.HOME.equals(home)) {
+        String home = territory ? UnitedStates.CODE : country;
+        if (!UnitedStates.CODE.equals(home)) {
             return this;
         }
         String known = UnitedStates.readState(state).orElse(state);

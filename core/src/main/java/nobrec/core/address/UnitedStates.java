@@ -14,6 +14,9 @@ import java.util.regex.Pattern;
  */
 public final class UnitedStates {
 
+    /** ISO 3166-1. */
+    static final String CODE = "US";
+
     /** Places that are countries in ISO 3166-1 and states in a US address. */
     static final Set<String> TERRITORIES = Set.of("PR", "GU", "VI", "AS", "MP");
 

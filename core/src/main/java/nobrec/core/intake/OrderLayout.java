@@ -20,10 +20,16 @@ import nobrec.core.notation.DecimalMark;
  * @param columns heading of the column for each field it has
  * @param days what comes first in a day written in figures
  * @param units what a figure without a unit means
+ * @param country of an address that names none, by its code (ISO 3166-1)
  * @param decimals how figures are written; {@link DecimalMark#UNKNOWN} when each file shows it
  */
 public record OrderLayout(
-        String name, Map<OrderField, String> columns, DayText.Order days, UnitSystem units, DecimalMark decimals) {
+        String name,
+        Map<OrderField, String> columns,
+        DayText.Order days,
+        UnitSystem units,
+        DecimalMark decimals,
+        String country) {
 
     private static final Set<OrderField> WITH_FIGURES = EnumSet.of(
             OrderField.QUANTITY,
@@ -57,7 +63,7 @@ public record OrderLayout(
 
     /** The same for a file that writes its figures in its own way. */
     public OrderLayout withDecimals(DecimalMark mark) {
-        return new OrderLayout(name, columns, days, units, mark);
+        return new OrderLayout(name, columns, days, units, mark, country);
     }
 
     /** Headings that a file's first row has more than once, of columns that are read. */

@@ -111,10 +111,10 @@ final class RowCells {
         return read(field, text -> MoneyText.readCents(text, layout.decimals()));
     }
 
-    /** The two letters of a country; home when nothing is said. */
+    /** The two letters of a country; the layout's when nothing is said. */
     String country(OrderField field) {
         String text = text(field);
-        Optional<String> country = text.isEmpty() ? Optional.of(Countries.HOME) : Countries.read(text);
+        Optional<String> country = text.isEmpty() ? Optional.of(layout.country()) : Countries.read(text);
         if (country.isEmpty()) {
             fault(field, "There is no such country.", "Write its English name or its two letters (ISO 3166).");
         }

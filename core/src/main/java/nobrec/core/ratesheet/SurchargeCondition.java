@@ -4,6 +4,7 @@ import nobrec.core.item.GoodsClass;
 import nobrec.core.measure.Length;
 import nobrec.core.measure.UnitSystem;
 import nobrec.core.measure.Weight;
+import nobrec.core.notation.CodeName;
 import nobrec.core.notation.MeasureText;
 import nobrec.core.notation.MoneyText;
 import nobrec.core.service.Accessorial;
@@ -14,6 +15,11 @@ import nobrec.core.service.PostalBeginnings;
 
 /** When a surcharge is asked for: where a figure of a package or of its shipment is above a limit. */
 public sealed interface SurchargeCondition {
+
+    /** Its name for programs, which stays as it is: {@code RESIDENCE}. */
+    default String code() {
+        return CodeName.of(getClass());
+    }
 
     /** Its place among the {@link Figures}. */
     int figure();
@@ -131,6 +137,11 @@ public sealed interface SurchargeCondition {
     }
 
     record Requested(Accessorial accessorial) implements SurchargeCondition {
+        @Override
+        public String code() {
+            return accessorial.name();
+        }
+
         @Override
         public int figure() {
             return Figures.requested(accessorial);

@@ -4,6 +4,7 @@ import nobrec.core.item.FreightClass;
 import nobrec.core.measure.Size;
 import nobrec.core.measure.UnitSystem;
 import nobrec.core.measure.Weight;
+import nobrec.core.notation.CodeName;
 import nobrec.core.notation.MeasureText;
 import nobrec.core.notation.MoneyText;
 import nobrec.core.ratesheet.FuelIndex;
@@ -15,6 +16,11 @@ import nobrec.core.service.ShipmentToRate.PackageToRate;
 
 /** The rule behind a charge line and its figures; the sentence for people is made here and nowhere else. */
 public sealed interface ChargeBasis {
+
+    /** Its name for programs, which stays as it is: {@code BASE_RATE}; of a surcharge what it is asked for. */
+    default String code() {
+        return CodeName.of(getClass());
+    }
 
     /** What the line is, in a word or two. */
     String title();
@@ -94,6 +100,11 @@ public sealed interface ChargeBasis {
     }
 
     record SurchargeBasis(Surcharge surcharge, SurchargeAmount.Figures figures) implements ChargeBasis {
+        @Override
+        public String code() {
+            return surcharge.condition().code();
+        }
+
         @Override
         public String title() {
             return surcharge.title();

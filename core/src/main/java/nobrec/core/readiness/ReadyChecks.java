@@ -8,7 +8,6 @@ import java.util.Optional;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import nobrec.core.address.AddressCheck;
-import nobrec.core.address.Countries;
 import nobrec.core.address.PhoneNumber;
 import nobrec.core.address.PlaceKind;
 import nobrec.core.address.PostalAddress;
@@ -32,6 +31,7 @@ public final class ReadyChecks {
 
     /**
      * @param job how people call the shipment: the work order's number
+     * @param from country of the site it leaves; phone numbers are shown as they are dialed there
      * @param phone the receiver's phone number as recorded; empty text for none
      * @param carrierAccount account of whoever pays the carrier, if it is not us; empty text for none
      * @param full whether it has as many packages as a shipment may have
@@ -44,6 +44,7 @@ public final class ReadyChecks {
      */
     public record ShipmentToCheck(
             String job,
+            String from,
             PostalAddress shipTo,
             PlaceKind placeKind,
             List<AddressCheck.Finding> addressFindings,
@@ -101,7 +102,7 @@ public final class ReadyChecks {
         Reading<PhoneNumber> reading =
                 PhoneNumber.read(look.phone(), look.shipTo().country());
         if (reading instanceof Reading.Read<PhoneNumber> read) {
-            return ReadyCheck.fine(Subject.PHONE, read.value().shown(Countries.HOME) + ".");
+            return ReadyCheck.fine(Subject.PHONE, read.value().shown(look.from()) + ".");
         }
         if (demanding.isEmpty()) {
             return look.phone().isBlank()

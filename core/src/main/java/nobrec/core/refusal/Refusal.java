@@ -11,6 +11,8 @@ public final class Refusal extends RuntimeException {
         NOT_FOUND,
         /** The thing is in a state in which this cannot be done. */
         CONFLICT,
+        /** What somebody agreed to is no longer so. */
+        CHANGED_SINCE,
         /** A device or a service outside does not answer. */
         OUTSIDE
     }
@@ -36,6 +38,10 @@ public final class Refusal extends RuntimeException {
 
     public static Refusal conflict(String thing, String reason, String remedy) {
         return new Refusal(Kind.CONFLICT, thing, reason, remedy);
+    }
+
+    public static Refusal changedSince(String thing, String reason, String remedy) {
+        return new Refusal(Kind.CHANGED_SINCE, thing, reason, remedy);
     }
 
     public static Refusal outside(String thing, String reason, String remedy) {

@@ -40,7 +40,7 @@ public final class Eligibility {
         if (limits.excludedPlaces().contains(to.placeKind())) {
             objections.add(new Objection.PlaceNotServed(to.placeKind()));
         }
-        if (to.isAbroad() && !limits.countries().contains(to.country())) {
+        if (!limits.goesTo(to)) {
             objections.add(new Objection.CountryNotServed(to.country()));
         }
     }

@@ -11,6 +11,7 @@ import nobrec.core.item.GoodsClass;
 import nobrec.core.measure.Length;
 import nobrec.core.measure.UnitSystem;
 import nobrec.core.measure.Weight;
+import nobrec.core.notation.CodeName;
 import nobrec.core.notation.MeasureText;
 
 /** Why a service may not carry a shipment. */
@@ -21,6 +22,11 @@ public sealed interface Objection {
 
     /** The same in a few words that say what would change it: {@code pallets only}, {@code up to 70 lb}. */
     String brief(UnitSystem units);
+
+    /** Its name for programs, which stays as it is: {@code TOO_HEAVY}. */
+    default String code() {
+        return CodeName.of(getClass());
+    }
 
     /** Whether only a datum is missing, so that the service will do once it is there. */
     default boolean isMissingData() {

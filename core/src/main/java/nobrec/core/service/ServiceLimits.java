@@ -21,4 +21,8 @@ public record ServiceLimits(
         excludedPlaces = Set.copyOf(excludedPlaces);
         countries = Set.copyOf(countries);
     }
+
+    public boolean goesTo(Destination destination) {
+        return !destination.isAbroad() || countries.contains(destination.country());
+    }
 }

@@ -2,6 +2,7 @@ package nobrec.core.departure;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -14,6 +15,7 @@ import nobrec.core.measure.LengthUnit;
 import nobrec.core.measure.Weight;
 import nobrec.core.measure.WeightUnit;
 import nobrec.core.service.Carrier;
+import nobrec.core.service.Destination;
 import nobrec.core.service.Service;
 import nobrec.core.service.ServiceLimits;
 import org.junit.jupiter.api.Test;
@@ -30,6 +32,11 @@ class ExpectedServiceTest {
             service("LTL", "Curlew Freight LTL", true, "4000"));
 
     private static Service service(String code, String name, boolean ground, String limit, PlaceKind... excluded) {
+        return service(code, name, ground, limit, Set.of(), excluded);
+    }
+
+    private static Service service(
+            String code, String name, boolean ground, String limit, Set<String> countries, PlaceKind... excluded) {
         return new Service(
                 code,
                 name,
@@ -40,7 +47,7 @@ class ExpectedServiceTest {
                         Length.of("108", LengthUnit.INCH),
                         Length.of("165", LengthUnit.INCH),
                         Set.of(excluded),
-                        Set.of()),
+                        countries),
                 new Service.Transit(List.of(1, 1, 2, 2, 3, 4, 4, 5), Map.of()),
                 Set.of(code.equals("LTL") ? CartonKind.PALLET : CartonKind.CARTON),
                 Set.of(),
@@ -58,13 +65,28 @@ class ExpectedServiceTest {
     })
     void byHandThenAskedForThenGround(String chosen, String asked, PlaceKind kind, String expected) {
         Optional<String> byHand = Optional.of(chosen).filter(code -> !code.isEmpty());
-        assertThat(ExpectedService.of(SERVICES, byHand, asked, kind).code()).isEqualTo(expected);
+        assertThat(ExpectedService.of(SERVICES, byHand, asked, to("US", kind)).code())
+                .isEqualTo(expected);
     }
 
     @Test
     void withoutAGroundServiceAnyIsBetterThanNone() {
-        assertThat(ExpectedService.of(SERVICES.subList(0, 1), Optional.empty(), "", PlaceKind.PO_BOX)
+        assertThat(ExpectedService.of(SERVICES.subList(0, 1), Optional.empty(), "", to("US", PlaceKind.PO_BOX))
                         .code())
                 .isEqualTo("NIGHT");
+    }
+
+    /** A service that does not go there would promise a departure that never comes. */
+    @Test
+    void abroadGoesByWhatGoesThere() {
+        List<Service> services = new ArrayList<>(SERVICES);
+        services.add(service("ABROAD", "Godwit Abroad", false, "44", Set.of("CA")));
+        assertThat(ExpectedService.of(services, Optional.empty(), "", to("CA", PlaceKind.BUSINESS))
+                        .code())
+                .isEqualTo("ABROAD");
+    }
+
+    private static Destination to(String country, PlaceKind kind) {
+        return new Destination("US", country, "53703", kind, Optional.empty());
     }
 }

@@ -89,8 +89,8 @@ class ReadersFuzzTest {
         Random random = new Random(seed);
         Map<OrderField, String> columns = new EnumMap<>(OrderField.class);
         Stream.of(OrderField.values()).forEach(field -> columns.put(field, field.name()));
-        OrderLayout layout =
-                new OrderLayout("all", columns, DayText.Order.MONTH_FIRST, UnitSystem.POUND_INCH, DecimalMark.POINT);
+        OrderLayout layout = new OrderLayout(
+                "all", columns, DayText.Order.MONTH_FIRST, UnitSystem.POUND_INCH, DecimalMark.POINT, "US");
         List<String> header = Stream.of(OrderField.values()).map(Enum::name).toList();
         for (int round = 0; round < 200; round++) {
             List<OrderReader.Row> rows = new ArrayList<>();

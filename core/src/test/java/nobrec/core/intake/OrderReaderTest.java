@@ -32,7 +32,8 @@ class OrderReaderTest {
                     OrderField.UNIT_WEIGHT, "Wt"),
             DayText.Order.MONTH_FIRST,
             UnitSystem.POUND_INCH,
-            DecimalMark.POINT);
+            DecimalMark.POINT,
+            "US");
     private static final List<String> HEADER = List.of("No", "Promise", "Freight", "Item", "Qty", "Wt");
 
     private static OrderReader.Result read(String... rows) {
@@ -188,7 +189,7 @@ class OrderReaderTest {
     void aLayoutSaysWhatAHeaderLacksHoweverItIsWritten() {
         assertThat(LAYOUT.missingIn(List.of("no", " PROMISE ", "item", "qty"))).containsExactly("Freight", "Wt");
         assertThatThrownBy(() -> new OrderLayout(
-                        "none", Map.of(), DayText.Order.MONTH_FIRST, UnitSystem.POUND_INCH, DecimalMark.POINT))
+                        "none", Map.of(), DayText.Order.MONTH_FIRST, UnitSystem.POUND_INCH, DecimalMark.POINT, "US"))
                 .isInstanceOf(IllegalArgumentException.class);
     }
 }

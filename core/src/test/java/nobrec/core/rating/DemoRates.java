@@ -104,11 +104,11 @@ public final class DemoRates {
     }
 
     public static Destination zone(int number) {
-        return new Destination("US", "53703", PlaceKind.BUSINESS, Optional.of(new Zone(number, 100)));
+        return new Destination("US", "US", "53703", PlaceKind.BUSINESS, Optional.of(new Zone(number, 100)));
     }
 
     public static Destination residenceInZone(int number) {
-        return new Destination("US", "53703", PlaceKind.RESIDENCE, Optional.of(new Zone(number, 100)));
+        return new Destination("US", "US", "53703", PlaceKind.RESIDENCE, Optional.of(new Zone(number, 100)));
     }
 
     public static PackageToRate parcel(int number, String weight, String size) {

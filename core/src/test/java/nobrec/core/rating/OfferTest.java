@@ -85,7 +85,7 @@ class OfferTest {
                 List.of());
         ShipmentToRate shipment = new ShipmentToRate(
                 List.of(bad, supplied),
-                new Destination("JP", "100", PlaceKind.PO_BOX, Optional.empty()),
+                new Destination("US", "JP", "100", PlaceKind.PO_BOX, Optional.empty()),
                 Set.of(Accessorial.LIFTGATE),
                 Set.of(GoodsClass.LIMITED_QUANTITY),
                 new Receiver(false, false, List.of("the HS code of SK-2")),
@@ -122,7 +122,7 @@ class OfferTest {
     @Test
     void abroadTheZoneIsTheCountrysGroup() {
         Tariff abroad = demoSheet("godwit-abroad-2026.csv");
-        Destination canada = new Destination("CA", "M5V 2T6", PlaceKind.BUSINESS, Optional.empty());
+        Destination canada = new Destination("US", "CA", "M5V 2T6", PlaceKind.BUSINESS, Optional.empty());
         // 2 lb to group A by the sheet: 20.75; customs entry 3.20.
         assertThat(offer(shipment(canada, Set.of(), parcel(1, "1.4", "9x7x5")), abroad, "0")
                         .totalCents())
@@ -136,8 +136,8 @@ class OfferTest {
     @Test
     void postalCodesOfATableComeBeforeDistance() {
         Tariff parcel = demoSheet("godwit-parcel-2026.csv");
-        Destination honolulu = new Destination("US", "96801", PlaceKind.BUSINESS, Optional.of(new Zone(1, 10)));
-        Destination near = new Destination("US", "61102", PlaceKind.BUSINESS, Optional.of(new Zone(1, 10)));
+        Destination honolulu = new Destination("US", "US", "96801", PlaceKind.BUSINESS, Optional.of(new Zone(1, 10)));
+        Destination near = new Destination("US", "US", "61102", PlaceKind.BUSINESS, Optional.of(new Zone(1, 10)));
         // 1 lb in zone 8 and in zone 1 of the sheet
         assertThat(offer(shipment(honolulu, Set.of(), parcel(1, "1", "6x4x4")), parcel, "0")
                         .totalCents())

@@ -66,7 +66,7 @@ class ParcelByHandTest {
         PackageToRate plain = parcel(1, "6.2", "12x12x12");
         PackageToRate declared = new PackageToRate(
                 1, plain.weight(), true, plain.size(), plain.kind(), plain.supply(), 25_000, List.of());
-        Destination home = new Destination("US", "53703", PlaceKind.RESIDENCE, Optional.of(new Zone(2, 100)));
+        Destination home = new Destination("US", "US", "53703", PlaceKind.RESIDENCE, Optional.of(new Zone(2, 100)));
         Offer offer = offer(shipment(home, Set.of(Accessorial.SIGNATURE), declared), SHEET, "16.5");
         assertThat(cents(offer)).containsExactly(1400L, -175L, 600L, 405L, 575L, 301L);
         assertThat(offer.totalCents()).isEqualTo(3106);
@@ -126,6 +126,7 @@ class ParcelByHandTest {
     }
 
     private static Destination elsewhere(int number) {
-        return new Destination("US", "10001", PlaceKind.BUSINESS, zone(number).distance());
+        return new Destination(
+                "US", "US", "10001", PlaceKind.BUSINESS, zone(number).distance());
     }
 }

@@ -82,6 +82,7 @@ class SecondCalculationTest {
                 .collect(Collectors.toSet());
         Destination to = new Destination(
                 "US",
+                "US",
                 order.postalCode(),
                 order.residence() ? PlaceKind.RESIDENCE : PlaceKind.BUSINESS,
                 Optional.of(new Zone(order.zone(), 100)));

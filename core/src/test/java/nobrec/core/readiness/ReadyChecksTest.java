@@ -98,6 +98,7 @@ class ReadyChecksTest {
             AddressCheck.Finding... findings) {
         return new ShipmentToCheck(
                 "2417",
+                "US",
                 new PostalAddress("Pellworth", "", "2200 Foundry Park", "", "Tucson", "AZ", "85701", "US"),
                 PlaceKind.BUSINESS,
                 List.of(findings),
@@ -235,6 +236,7 @@ class ReadyChecksTest {
         ShipmentToCheck look = look("", 0, WEIGHED, Optional.of(offer(false, 0)));
         return checks(new ShipmentToCheck(
                         look.job(),
+                        look.from(),
                         look.shipTo(),
                         look.placeKind(),
                         look.addressFindings(),

@@ -42,7 +42,7 @@ class WhoController {
         this.clock = clock;
     }
 
-    @GetMapping("/api/who")
+    @GetMapping("/api/v1/who")
     @PreAuthorize("permitAll()")
     WhoView who(HttpServletRequest request, @Parameter(hidden = true) CsrfToken token) {
         token.getToken();

@@ -208,7 +208,7 @@ class BenchActs {
     /** @param placeKind what stands there, as a person says it */
     void correctShipTo(long shipmentId, PostalAddress shipTo, Optional<PlaceKind> placeKind, String signIn) {
         String country = shipTo.country().isEmpty()
-                ? Countries.HOME
+                ? sites.byId(shipments.byId(shipmentId).siteId()).country()
                 : Countries.read(shipTo.country())
                         .orElseThrow(() -> Refusal.unusable(
                                 "The country",

@@ -34,7 +34,7 @@ import org.springframework.web.bind.annotation.RestController;
 
 /** One shipment on the bench. Every act answers with the whole bench as it is then. */
 @RestController
-@RequestMapping("/api/shipments")
+@RequestMapping("/api/v1/shipments")
 @Tag(name = "bench")
 class BenchController {
 

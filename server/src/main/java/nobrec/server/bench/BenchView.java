@@ -9,9 +9,13 @@ import nobrec.core.readiness.ReadyCheck;
 import nobrec.core.service.Accessorial;
 import nobrec.core.shipment.Shipment;
 import nobrec.core.shipment.ShipmentState;
+import nobrec.server.api.figure.Amount;
+import nobrec.server.api.figure.LengthFigure;
+import nobrec.server.api.figure.SizeFigure;
+import nobrec.server.api.figure.WeightFigure;
 
 /**
- * One shipment, whole. Amounts are in {@code currency}; weights and sizes carry their unit.
+ * One shipment, whole. What people type is read in the shop's units and currency, which are named here.
  *
  * @param id zero while it is only looked at
  * @param opened whether it is there; else it is shown as the first act would find it
@@ -84,8 +88,8 @@ public record BenchView(
             int quantity,
             int placed,
             int staysBehind,
-            Optional<String> unitWeight,
-            Optional<String> unitSize,
+            Optional<WeightFigure> unitWeight,
+            Optional<SizeFigure> unitSize,
             List<String> handling) {}
 
     /** Something requested beyond plain carriage. */
@@ -101,11 +105,11 @@ public record BenchView(
             String cartonCode,
             String cartonName,
             String cartonReason,
-            String size,
+            SizeFigure size,
             Drawing drawing,
-            Optional<String> weight,
+            Optional<WeightFigure> weight,
             Optional<Shipment.WeightSource> weightSource,
-            Optional<String> expectedWeight,
+            Optional<WeightFigure> expectedWeight,
             Optional<String> trackingNumber,
             boolean placedByHand,
             List<ContentView> contents,
@@ -116,7 +120,7 @@ public record BenchView(
      *
      * @param height of its floor above the floor of the package
      */
-    public record LayerView(String height, List<PieceView> pieces) {}
+    public record LayerView(LengthFigure height, List<PieceView> pieces) {}
 
     /**
      * A piece in its place. All lengths in thousandths of the longest side of all packages shown, from the outer left front
@@ -131,12 +135,12 @@ public record BenchView(
 
     record ContentView(long line, String item, String description, int quantity, String lots) {}
 
-    record CartonView(String code, String name, String size, String tare, String cost) {}
+    record CartonView(String code, String name, SizeFigure size, WeightFigure tare, Amount cost) {}
 
     /**
      * @param lacksData whether it is allowed once a datum that is missing has been added
      * @param bar total in percent of the most expensive offer's
-     * @param difference to the chosen offer's total, with its sign; empty for the chosen one or without a price
+     * @param difference to the chosen offer's total, below zero when it is cheaper; empty for the chosen one or without a price
      * @param daysLate working days after the promise; zero in time
      * @param brief the objections in a few words
      */
@@ -150,22 +154,29 @@ public record BenchView(
             boolean cheapest,
             boolean earliest,
             boolean asked,
-            Optional<String> total,
-            Optional<String> difference,
+            Optional<Amount> total,
+            Optional<Amount> difference,
             int bar,
             LocalDate departure,
             LocalDate delivery,
             int daysLate,
-            List<String> objections,
+            List<ObjectionView> objections,
             String brief,
             List<ChargeLineView> lines,
             List<PackageSumView> packageSums) {}
 
-    /** What the lines of one package come to. */
-    record PackageSumView(int packageNumber, String amount) {}
+    /** @param code stays as it is within a version of the API */
+    record ObjectionView(String code, String reason) {}
 
-    /** @param packageNumber the package it is for; none when it is for the whole shipment */
-    record ChargeLineView(Optional<Integer> packageNumber, String title, String amount, String explanation) {}
+    /** What the lines of one package come to. */
+    record PackageSumView(int packageNumber, Amount amount) {}
+
+    /**
+     * @param packageNumber the package it is for; none when it is for the whole shipment
+     * @param code what it is asked for; stays as it is within a version of the API
+     */
+    record ChargeLineView(
+            Optional<Integer> packageNumber, String code, String title, Amount amount, String explanation) {}
 
     record CheckView(
             ReadyCheck.Subject subject,
@@ -178,10 +189,10 @@ public record BenchView(
      * @param margin what we keep, or pay, after freight and cartons; never with a sign
      * @param weKeep whether it is kept; otherwise it costs us so much
      */
-    record ChargeView(List<MoneyLineView> lines, String total, String margin, boolean weKeep, String reason) {}
+    record ChargeView(List<MoneyLineView> lines, Amount total, Amount margin, boolean weKeep, String reason) {}
 
     /** @param amount without its sign when it is taken off */
-    record MoneyLineView(String title, String amount, boolean takenOff, String reason) {}
+    record MoneyLineView(String title, Amount amount, boolean takenOff, String reason) {}
 
     record ShippedView(String by, Instant at, LocalDate shipDate, List<String> trackingNumbers) {}
 

@@ -15,7 +15,6 @@ import nobrec.core.carton.CartonType;
 import nobrec.core.measure.Length;
 import nobrec.core.measure.UnitSystem;
 import nobrec.core.measure.Weight;
-import nobrec.core.notation.MeasureText;
 import nobrec.core.readiness.ReadyCheck;
 import nobrec.core.service.Accessorial;
 import nobrec.core.shipment.Jobs;
@@ -24,6 +23,10 @@ import nobrec.core.shipment.Shipment;
 import nobrec.core.shipment.ShipmentState;
 import nobrec.core.workorder.WorkOrder;
 import nobrec.server.account.Accounts;
+import nobrec.server.api.figure.Amount;
+import nobrec.server.api.figure.LengthFigure;
+import nobrec.server.api.figure.SizeFigure;
+import nobrec.server.api.figure.WeightFigure;
 import nobrec.server.api.security.SignedIn;
 import nobrec.server.audit.AuditLog;
 import nobrec.server.bench.BenchView.AccessorialView;
@@ -43,13 +46,14 @@ import nobrec.server.carton.CartonTypes;
 import nobrec.server.document.PaperRow;
 import nobrec.server.document.Papers;
 import nobrec.server.platform.LotText;
-import nobrec.server.platform.Moneys;
 import nobrec.server.platform.NobrecSettings;
+import nobrec.server.platform.money.ShopMoney;
 import nobrec.server.platform.outbox.Subject;
 import nobrec.server.pricing.Assessment;
 import nobrec.server.pricing.Assessor;
 import nobrec.server.shipment.ChargeLineRow;
 import nobrec.server.shipment.Shipments;
+import nobrec.server.site.Site;
 import nobrec.server.site.Sites;
 import org.springframework.stereotype.Component;
 
@@ -57,6 +61,7 @@ import org.springframework.stereotype.Component;
 @Component
 class BenchViews {
 
+    private final ShopMoney money;
     private final Shipments shipments;
     private final Sites sites;
     private final Assessor assessor;
@@ -76,7 +81,9 @@ class BenchViews {
             CartonTypes cartonTypes,
             Papers papers,
             Accounts accounts,
-            NobrecSettings settings) {
+            NobrecSettings settings,
+            ShopMoney money) {
+        this.money = money;
         this.shipments = shipments;
         this.sites = sites;
         this.assessor = assessor;
@@ -156,7 +163,7 @@ class BenchViews {
                 job.customer(),
                 job.customerPo(),
                 shipment.state(),
-                shipTo(job),
+                shipTo(job, sites.byId(shipment.siteId())),
                 job.promiseDate(),
                 job.askedService(),
                 job.terms().words(),
@@ -165,7 +172,7 @@ class BenchViews {
                 today,
                 sites.calendar(shipment.siteId()).openOrNext(today.plusDays(1)),
                 shipment.shipOn().filter(day -> day.isAfter(today)),
-                Moneys.zero().getCurrencyUnit().getCode(),
+                money.currency().getCode(),
                 units.weightUnit().symbol(),
                 units.lengthUnit().symbol(),
                 lines(shipment, jobs),
@@ -197,7 +204,7 @@ class BenchViews {
                                 .toList()));
     }
 
-    private static ShipToView shipTo(WorkOrder job) {
+    private static ShipToView shipTo(WorkOrder job, Site site) {
         return new ShipToView(
                 job.shipTo().company(),
                 job.shipTo().person(),
@@ -209,7 +216,7 @@ class BenchViews {
                 Countries.nameOf(job.shipTo().country()),
                 PhoneNumber.read(job.phone(), job.shipTo().country())
                         .found()
-                        .map(phone -> phone.shown(Countries.HOME))
+                        .map(phone -> phone.shown(site.country()))
                         .orElse(job.phone()),
                 job.placeKind());
     }
@@ -245,8 +252,8 @@ class BenchViews {
                             each.quantity(),
                             placed.getOrDefault(line.id(), 0),
                             line.quantityToTake(),
-                            line.unitWeight().map(this::show),
-                            line.unitSize().map(size -> MeasureText.show(size, units)),
+                            line.unitWeight().map(this::figure),
+                            line.unitSize().map(size -> SizeFigure.of(size, units)),
                             line.handling().words());
                 })
                 .toList();
@@ -269,14 +276,14 @@ class BenchViews {
                 packed.cartonCode(),
                 carton.name(),
                 packed.cartonReason(),
-                MeasureText.show(packed.size(), units),
+                SizeFigure.of(packed.size(), units),
                 new Drawing(
                         drawing.outline().length(),
                         drawing.outline().width(),
                         drawing.outline().height()),
-                packed.weight().map(this::show),
+                packed.weight().map(this::figure),
                 packed.weightSource(),
-                packed.expectedWeight().map(this::show),
+                packed.expectedWeight().map(this::figure),
                 packed.trackingNumber(),
                 packed.placedByHand(),
                 packed.contents().stream()
@@ -287,7 +294,7 @@ class BenchViews {
 
     private LayerView layer(PackageDrawing.Layer layer) {
         return new LayerView(
-                MeasureText.show(layer.height(), units),
+                LengthFigure.of(layer.height(), units),
                 layer.pieces().stream().map(BenchViews::piece).toList());
     }
 
@@ -312,9 +319,9 @@ class BenchViews {
         return new CartonView(
                 carton.code(),
                 carton.name(),
-                MeasureText.show(carton.outer(), units),
-                show(carton.tare()),
-                Moneys.show(carton.cost()));
+                SizeFigure.of(carton.outer(), units),
+                figure(carton.tare()),
+                Amount.of(carton.cost()));
     }
 
     private static CheckView check(ReadyCheck check) {
@@ -322,10 +329,10 @@ class BenchViews {
     }
 
     private static PaperView paper(PaperRow paper) {
-        return new PaperView(paper.id(), paper.kind().name(), paper.title(), "/api/papers/" + paper.id());
+        return new PaperView(paper.id(), paper.kind().name(), paper.title(), "/api/v1/papers/" + paper.id());
     }
 
-    private String show(Weight weight) {
-        return MeasureText.show(weight, units);
+    private WeightFigure figure(Weight weight) {
+        return WeightFigure.of(weight, units);
     }
 }

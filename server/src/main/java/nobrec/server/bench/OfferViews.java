@@ -2,6 +2,7 @@ package nobrec.server.bench;
 
 import java.math.BigDecimal;
 import java.math.RoundingMode;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -16,13 +17,14 @@ import nobrec.core.service.Accessorial;
 import nobrec.core.service.Service;
 import nobrec.core.shipment.Shipment;
 import nobrec.core.workorder.WorkOrder;
+import nobrec.server.api.figure.Amount;
 import nobrec.server.bench.BenchView.ChargeLineView;
 import nobrec.server.bench.BenchView.ChargeView;
 import nobrec.server.bench.BenchView.MoneyLineView;
+import nobrec.server.bench.BenchView.ObjectionView;
 import nobrec.server.bench.BenchView.OfferView;
 import nobrec.server.bench.BenchView.PackageSumView;
 import nobrec.server.carrier.ServiceCatalog;
-import nobrec.server.platform.Moneys;
 import nobrec.server.platform.NobrecSettings;
 import nobrec.server.pricing.Assessment;
 import nobrec.server.shipment.ChargeLineRow;
@@ -56,9 +58,9 @@ class OfferViews {
     }
 
     List<OfferView> of(Assessment assessment, WorkOrder job) {
-        Money highest = assessment.offers().stream()
+        Optional<Money> highest = assessment.offers().stream()
                 .flatMap(offer -> offer.total().stream())
-                .reduce(Moneys.zero(), (one, other) -> one.isGreaterThan(other) ? one : other);
+                .max(Comparator.naturalOrder());
         Optional<Money> chosenTotal = assessment.chosenOffer().flatMap(Offer::total);
         return assessment.offers().stream()
                 .map(offer -> view(offer, assessment, job, highest, chosenTotal))
@@ -66,7 +68,7 @@ class OfferViews {
     }
 
     private OfferView view(
-            Offer offer, Assessment assessment, WorkOrder job, Money highest, Optional<Money> chosenTotal) {
+            Offer offer, Assessment assessment, WorkOrder job, Optional<Money> highest, Optional<Money> chosenTotal) {
         Service service = offer.service();
         Optional<String> code = Optional.of(service.code());
         boolean chosen = assessment.choice().chosen().equals(code);
@@ -80,14 +82,14 @@ class OfferViews {
                 assessment.choice().cheapest().equals(code),
                 assessment.choice().earliest().equals(code),
                 service.isMeantBy(job.askedService()),
-                offer.total().map(Moneys::show),
+                offer.total().map(Amount::of),
                 chosen ? Optional.empty() : difference(offer, chosenTotal),
-                offer.total().map(total -> bar(total, highest)).orElse(0),
+                offer.total().map(total -> bar(total, highest.orElse(total))).orElse(0),
                 offer.departure(),
                 offer.delivery(),
                 offer.daysLate(),
                 offer.objections().stream()
-                        .map(objection -> objection.sentence(units))
+                        .map(objection -> new ObjectionView(objection.code(), objection.sentence(units)))
                         .toList(),
                 offer.objections().stream()
                         .map(objection -> objection.brief(units))
@@ -96,16 +98,13 @@ class OfferViews {
                 offer.chargeLines().stream().map(line -> line(line, offer)).toList(),
                 offer.chargeTree().parts().stream()
                         .map(part -> new PackageSumView(
-                                part.lines().get(0).packageNumber(), Moneys.show(Moneys.ofCents(part.cents()))))
+                                part.lines().get(0).packageNumber(),
+                                Amount.of(Money.ofMinor(offer.currency(), part.cents()))))
                         .toList());
     }
 
-    private static Optional<String> difference(Offer offer, Optional<Money> chosenTotal) {
-        return offer.total()
-                .flatMap(total -> chosenTotal.map(chosen -> {
-                    Money difference = total.minus(chosen);
-                    return (difference.isNegative() ? "−" : "+") + Moneys.show(difference.abs());
-                }));
+    private static Optional<Amount> difference(Offer offer, Optional<Money> chosenTotal) {
+        return offer.total().flatMap(total -> chosenTotal.map(chosen -> Amount.of(total.minus(chosen))));
     }
 
     private static int bar(Money total, Money highest) {
@@ -121,8 +120,9 @@ class OfferViews {
     private ChargeLineView line(ChargeLine line, Offer offer) {
         return new ChargeLineView(
                 line.forPackage(),
+                line.basis().code(),
                 line.basis().title(),
-                Moneys.show(line.amount(offer.currency())),
+                Amount.of(line.amount(offer.currency())),
                 line.basis().sentence(units));
     }
 
@@ -137,11 +137,11 @@ class OfferViews {
     }
 
     private static ChargeView charge(List<MoneyLineView> lines, Money total, Money margin, String reason) {
-        return new ChargeView(lines, Moneys.show(total), Moneys.show(margin.abs()), !margin.isNegative(), reason);
+        return new ChargeView(lines, Amount.of(total), Amount.of(margin.abs()), !margin.isNegative(), reason);
     }
 
     private static MoneyLineView moneyLine(String title, Money amount, String reason) {
-        return new MoneyLineView(title, Moneys.show(amount.abs()), amount.isNegative(), reason);
+        return new MoneyLineView(title, Amount.of(amount.abs()), amount.isNegative(), reason);
     }
 
     /** The charge lines of a shipment as they were when it went. */
@@ -164,7 +164,7 @@ class OfferViews {
                             false,
                             false,
                             false,
-                            Optional.of(Moneys.show(outcome.freightCost())),
+                            Optional.of(Amount.of(outcome.freightCost())),
                             Optional.empty(),
                             WHOLE_BAR,
                             outcome.shipDate(),
@@ -183,8 +183,9 @@ class OfferViews {
                 .filter(row -> row.side() == ChargeLineRow.Side.COST)
                 .map(row -> new ChargeLineView(
                         Optional.ofNullable(row.packageNumber()),
+                        row.code(),
                         row.title(),
-                        Moneys.show(row.amount()),
+                        Amount.of(row.amount()),
                         row.explanation()))
                 .toList();
     }
@@ -195,7 +196,7 @@ class OfferViews {
                 .filter(row -> row.side() == ChargeLineRow.Side.COST && row.packageNumber() != null)
                 .forEach(row -> sums.merge(row.packageNumber(), row.amount(), Money::plus));
         return sums.entrySet().stream()
-                .map(each -> new PackageSumView(each.getKey(), Moneys.show(each.getValue())))
+                .map(each -> new PackageSumView(each.getKey(), Amount.of(each.getValue())))
                 .toList();
     }
 

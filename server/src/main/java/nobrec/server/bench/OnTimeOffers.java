@@ -7,8 +7,8 @@ import nobrec.core.rating.ServiceChoice;
 import nobrec.core.shipment.Jobs;
 import nobrec.core.shipment.Shipment;
 import nobrec.core.shipment.ShipmentState;
+import nobrec.server.api.figure.Amount;
 import nobrec.server.packing.Opening;
-import nobrec.server.platform.Moneys;
 import nobrec.server.pricing.Assessor;
 import nobrec.server.shipment.Shipments;
 import nobrec.server.workorder.WorkOrders;
@@ -20,7 +20,7 @@ import org.springframework.transaction.support.TransactionOperations;
 class OnTimeOffers {
 
     /** The cheapest way to be there in time. */
-    record OnTimeOffer(String service, String name, LocalDate delivery, String total) {}
+    record OnTimeOffer(String service, String name, LocalDate delivery, Amount total) {}
 
     private final Shipments shipments;
     private final Opening opening;
@@ -63,6 +63,6 @@ class OnTimeOffers {
                 offer.service().code(),
                 offer.service().name(),
                 offer.delivery(),
-                Moneys.show(offer.total().orElseThrow()));
+                Amount.of(offer.total().orElseThrow()));
     }
 }

@@ -2,8 +2,7 @@ package nobrec.server.booking;
 
 import java.util.List;
 import java.util.Set;
-import nobrec.core.service.Service;
-import nobrec.core.shipment.Jobs;
+import java.util.stream.Collectors;
 import nobrec.core.shipment.Shipment;
 import nobrec.server.carrier.ServiceCatalog;
 import nobrec.server.document.ShipmentPapers;
@@ -15,6 +14,7 @@ import nobrec.server.platform.outbox.OutboxKind;
 import nobrec.server.platform.outbox.OutboxState;
 import nobrec.server.platform.outbox.OutboxWorker;
 import nobrec.server.platform.outbox.Subject;
+import nobrec.server.shipment.ChargeLineRow;
 import nobrec.server.shipment.Shipments;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
@@ -59,9 +59,6 @@ class AfterShipping implements OutboxHandler {
         this.events = events;
     }
 
-    /** A shipment that has its tracking numbers, with all that is told of it. */
-    public record Gone(Shipment shipment, Jobs jobs, Service service) {}
-
     /** To be called in the transaction in which a shipment gets its tracking numbers. */
     void begin(Subject shipment) {
         outbox.addTaken(
@@ -100,7 +97,11 @@ class AfterShipping implements OutboxHandler {
 
     private void carryOut(OutboxEntry entry, GoneShipment gone) {
         Runnable keep = entry.kind() == OutboxKind.PAPERS
-                ? papers.draw(gone.shipment(), gone.jobs(), gone.service())
+                ? papers.draw(
+                        gone.shipment(),
+                        gone.jobs(),
+                        gone.service(),
+                        charged(gone.shipment().id()))
                 : () -> events.publishEvent(ShipmentShipped.of(gone.shipment(), gone.jobs(), gone.service()));
         try {
             transactions.executeWithoutResult(status -> {
@@ -110,5 +111,11 @@ class AfterShipping implements OutboxHandler {
         } catch (PessimisticLockingFailureException elsewhere) {
             LOG.info("{} of {}: done by another server, or to be tried again", entry.kind(), entry.subject());
         }
+    }
+
+    private Set<String> charged(long shipmentId) {
+        return shipments.chargeLines(shipmentId).stream()
+                .map(ChargeLineRow::code)
+                .collect(Collectors.toSet());
     }
 }

@@ -20,9 +20,9 @@ import nobrec.server.account.Accounts;
 import nobrec.server.audit.AuditLog;
 import nobrec.server.carrier.CarrierGateway;
 import nobrec.server.carrier.Consignment;
-import nobrec.server.platform.Moneys;
 import nobrec.server.platform.NobrecSettings;
 import nobrec.server.platform.Shortened;
+import nobrec.server.platform.money.ShopMoney;
 import nobrec.server.platform.outbox.NewEntry;
 import nobrec.server.platform.outbox.Outbox;
 import nobrec.server.platform.outbox.OutboxEntry;
@@ -157,9 +157,9 @@ class ShippingIntents {
     }
 
     private static void requireUnchanged(WorkOrder job, Offer offer, Shipping.Seen seen) {
-        String total = Moneys.show(offer.total().orElseThrow());
+        String total = ShopMoney.show(offer.total().orElseThrow());
         if (!offer.service().code().equals(seen.service()) || !total.equals(seen.total())) {
-            throw Refusal.conflict(
+            throw Refusal.changedSince(
                     "Job " + job.number(),
                     "It would go by " + offer.service().name() + " at " + total + " now, not at " + seen.total()
                             + " as you saw it.",
@@ -176,6 +176,7 @@ class ShippingIntents {
                     rows.size() + 1,
                     ChargeLineRow.Side.COST,
                     line.forPackage().orElse(null),
+                    line.basis().code(),
                     Shortened.to(LONGEST_TITLE, line.basis().title()),
                     line.amount(offer.currency()),
                     Shortened.to(LONGEST_EXPLANATION, line.basis().sentence(settings.units()))));
@@ -185,6 +186,7 @@ class ShippingIntents {
                     rows.size() + 1,
                     ChargeLineRow.Side.CUSTOMER,
                     null,
+                    "",
                     Shortened.to(LONGEST_TITLE, line.title()),
                     line.amount(),
                     Shortened.to(LONGEST_EXPLANATION, line.reason() + " " + charge.reason())));
@@ -207,7 +209,7 @@ class ShippingIntents {
                 OutboxKind.BOOKING,
                 Subject.shipment(shipment.id(), jobs.leading().number()),
                 offer.service().carrier().code(),
-                offer.service().name() + ", " + Moneys.show(offer.total().orElseThrow()),
+                offer.service().name() + ", " + ShopMoney.show(offer.total().orElseThrow()),
                 gateway.write(consignment(shipment, jobs, offer)));
     }
 

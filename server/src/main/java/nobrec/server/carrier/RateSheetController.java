@@ -26,7 +26,7 @@ import org.springframework.web.multipart.MultipartFile;
 
 /** Rate sheets in and out as CSV. */
 @RestController
-@RequestMapping("/api/rate-sheets")
+@RequestMapping("/api/v1/rate-sheets")
 @Tag(name = "rate sheets")
 class RateSheetController {
 

@@ -8,10 +8,10 @@ import nobrec.core.ratesheet.Tariff;
 import nobrec.core.ratesheet.file.SheetReading;
 import nobrec.core.refusal.Refusal;
 import nobrec.core.service.Service;
-import nobrec.server.platform.Moneys;
 import nobrec.server.platform.SetUpVersion;
 import nobrec.server.platform.csv.CsvTable;
 import nobrec.server.platform.csv.UploadedFile;
+import nobrec.server.platform.money.ShopMoney;
 import nobrec.server.shipment.Shipments;
 import org.springframework.dao.DuplicateKeyException;
 import org.springframework.transaction.annotation.Transactional;
@@ -20,6 +20,7 @@ import org.springframework.transaction.annotation.Transactional;
 @org.springframework.stereotype.Service
 public class RateSheetIntake {
 
+    private final ShopMoney money;
     private final ServiceCatalog catalog;
     private final RateSheetMapper mapper;
     private final SetUpVersion version;
@@ -27,7 +28,13 @@ public class RateSheetIntake {
     private final Shipments shipments;
 
     RateSheetIntake(
-            ServiceCatalog catalog, RateSheetMapper mapper, Shipments shipments, SetUpVersion version, Clock clock) {
+            ServiceCatalog catalog,
+            RateSheetMapper mapper,
+            Shipments shipments,
+            SetUpVersion version,
+            Clock clock,
+            ShopMoney money) {
+        this.money = money;
         this.shipments = shipments;
         this.catalog = catalog;
         this.mapper = mapper;
@@ -78,11 +85,11 @@ public class RateSheetIntake {
                                     : " takes parcels, and this is a freight sheet."),
                     "Look whether service and sheet are the ones you mean.");
         }
-        if (!tariff.currency().equals(Moneys.currency())) {
+        if (!tariff.currency().equals(money.currency())) {
             throw Refusal.unusable(
                     thing,
-                    "It is in " + tariff.currency() + "; offers are compared in " + Moneys.currency() + ".",
-                    "Ask the carrier for a sheet in " + Moneys.currency() + ".");
+                    "It is in " + tariff.currency() + "; offers are compared in " + money.currency() + ".",
+                    "Ask the carrier for a sheet in " + money.currency() + ".");
         }
     }
 

@@ -6,7 +6,7 @@ import java.util.Optional;
 import java.util.stream.Collectors;
 import nobrec.core.charging.ChargeRule;
 import nobrec.core.charging.FreightTerms;
-import nobrec.server.platform.Moneys;
+import nobrec.server.platform.money.ShopMoney;
 import org.joda.money.Money;
 
 /** A row of table charge_rule. */
@@ -29,7 +29,7 @@ record ChargeRuleRow(
         String freeServices,
         boolean holdsEstimate) {
 
-    static ChargeRuleRow of(LocalDate firstDay, ChargeRule rule) {
+    static ChargeRuleRow of(LocalDate firstDay, ChargeRule rule, ShopMoney money) {
         return new ChargeRuleRow(
                 firstDay,
                 null,
@@ -37,15 +37,15 @@ record ChargeRuleRow(
                 rule.when().customer().orElse(null),
                 rule.when().terms().orElse(null),
                 rule.when().service().orElse(null),
-                Moneys.ofCents(rule.when().orderFromCents()),
+                money.ofCents(rule.when().orderFromCents()),
                 rule.markup(),
-                Moneys.ofCents(rule.handlingCents()),
+                money.ofCents(rule.handlingCents()),
                 rule.cartonsAtCost(),
                 rule.discount(),
-                Moneys.ofCents(rule.roundUpToCents()),
-                Moneys.ofCents(rule.floorCents()),
-                Moneys.ofCents(rule.capCents()),
-                Moneys.ofCents(rule.freeFromOrderCents()),
+                money.ofCents(rule.roundUpToCents()),
+                money.ofCents(rule.floorCents()),
+                money.ofCents(rule.capCents()),
+                money.ofCents(rule.freeFromOrderCents()),
                 rule.freeServices().stream().sorted().collect(Collectors.joining(",")),
                 rule.holdsEstimate());
     }

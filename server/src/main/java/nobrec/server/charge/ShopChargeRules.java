@@ -8,6 +8,7 @@ import nobrec.core.charging.ChargeRules;
 import nobrec.core.charging.FreightBill;
 import nobrec.server.platform.Remembered;
 import nobrec.server.platform.SetUpVersion;
+import nobrec.server.platform.money.ShopMoney;
 import org.springframework.stereotype.Service;
 
 /** How the shop turns freight cost into what the customer pays. */
@@ -19,10 +20,12 @@ public class ShopChargeRules {
             new ChargeRule("At cost", ChargeRule.Applies.ALWAYS, 0, 0, false, 0, 0, 0, 0, 0, Set.of(), false);
 
     private final ChargeRuleMapper mapper;
+    private final ShopMoney money;
     private final SetUpVersion version;
     private final Remembered<List<ChargeRuleRow>> rules;
 
-    ShopChargeRules(ChargeRuleMapper mapper, SetUpVersion version) {
+    ShopChargeRules(ChargeRuleMapper mapper, ShopMoney money, SetUpVersion version) {
+        this.money = money;
         this.mapper = mapper;
         this.version = version;
         this.rules = new Remembered<>(version, mapper::all);
@@ -38,7 +41,7 @@ public class ShopChargeRules {
     }
 
     public void add(LocalDate firstDay, ChargeRule rule) {
-        mapper.insert(ChargeRuleRow.of(firstDay, rule));
+        mapper.insert(ChargeRuleRow.of(firstDay, rule, money));
         version.changed();
     }
 }

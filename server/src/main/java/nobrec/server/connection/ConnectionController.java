@@ -52,13 +52,13 @@ class ConnectionController {
         this.calls = calls;
     }
 
-    @GetMapping("/api/connections")
+    @GetMapping("/api/v1/connections")
     @ForAdministrators
     ConnectionList connections() {
         return new ConnectionList(connections.rows().stream().map(this::view).toList());
     }
 
-    @PutMapping("/api/connections/{code}")
+    @PutMapping("/api/v1/connections/{code}")
     @ForAdministrators
     ConnectionList change(@PathVariable String code, @Valid @RequestBody ConnectionChange change, Principal who) {
         connections.change(

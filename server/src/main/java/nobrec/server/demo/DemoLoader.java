@@ -28,6 +28,7 @@ import nobrec.server.carton.CartonTypes;
 import nobrec.server.charge.ShopChargeRules;
 import nobrec.server.platform.DemoSettings;
 import nobrec.server.platform.csv.UploadedFile;
+import nobrec.server.platform.money.ShopMoney;
 import nobrec.server.site.Site;
 import nobrec.server.site.Sites;
 import nobrec.server.source.CsvImport;
@@ -63,6 +64,7 @@ class DemoLoader implements ApplicationRunner {
     private final RateSheetIntake rateSheets;
     private final ShopChargeRules chargeRules;
     private final CsvImport csvImport;
+    private final ShopMoney money;
 
     DemoLoader(
             DemoSettings demo,
@@ -73,7 +75,9 @@ class DemoLoader implements ApplicationRunner {
             ServiceCatalog catalog,
             RateSheetIntake rateSheets,
             ShopChargeRules chargeRules,
-            CsvImport csvImport) {
+            CsvImport csvImport,
+            ShopMoney money) {
+        this.money = money;
         this.demo = demo;
         this.json = json;
         this.sites = sites;
@@ -97,7 +101,7 @@ class DemoLoader implements ApplicationRunner {
         shop.closingDays().forEach((day, reason) -> sites.close(sites.home().id(), day, reason));
         shop.users().forEach(user -> accounts.add(user.signIn(), user.displayName(), user.role(), demo.password()));
         shop.chargeRules().forEach(rule -> chargeRules.add(FIRST_DAY, rule(rule)));
-        DemoTables.cartonTypes(folder.resolve("carton-types.csv")).forEach(cartonTypes::add);
+        DemoTables.cartonTypes(folder.resolve("carton-types.csv"), money).forEach(cartonTypes::add);
         catalog.addFuel(DemoTables.fuel(folder.resolve("fuel.csv")));
         addServices(shop, folder.resolve("rates"));
         csvImport.takeIn(FIRST_ORDERS, Files.readAllBytes(folder.resolve(FIRST_ORDERS)), AuditLog.BY_ITSELF);

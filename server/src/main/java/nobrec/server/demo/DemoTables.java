@@ -20,7 +20,7 @@ import nobrec.core.measure.WeightUnit;
 import nobrec.core.notation.DecimalMark;
 import nobrec.core.notation.MeasureText;
 import nobrec.server.carrier.FuelRow;
-import nobrec.server.platform.Moneys;
+import nobrec.server.platform.money.ShopMoney;
 
 /** The demo's tables: carton types and fuel. */
 final class DemoTables {
@@ -29,15 +29,15 @@ final class DemoTables {
 
     private DemoTables() {}
 
-    static List<CartonType> cartonTypes(Path file) throws IOException {
+    static List<CartonType> cartonTypes(Path file, ShopMoney money) throws IOException {
         List<CartonType> cartons = new ArrayList<>();
         try (CsvReader<NamedCsvRecord> csv = CsvReader.builder().ofNamedCsvRecord(file)) {
-            csv.forEach(row -> cartons.add(cartonType(row)));
+            csv.forEach(row -> cartons.add(cartonType(row, money)));
         }
         return cartons;
     }
 
-    private static CartonType cartonType(NamedCsvRecord row) {
+    private static CartonType cartonType(NamedCsvRecord row, ShopMoney money) {
         String stated = row.getField("stated lb");
         String supplier = row.getField("supplied by");
         return new CartonType(
@@ -50,7 +50,7 @@ final class DemoTables {
                 pounds(row.getField("limit lb")),
                 pounds(row.getField("band from lb")),
                 pounds(row.getField("band to lb")),
-                Moneys.of(new BigDecimal(row.getField("cost"))),
+                money.of(new BigDecimal(row.getField("cost"))),
                 stated.isEmpty() ? Optional.empty() : Optional.of(pounds(stated)),
                 row.getField("standard").equals("yes"),
                 supplier.isEmpty()

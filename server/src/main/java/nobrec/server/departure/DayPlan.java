@@ -15,6 +15,7 @@ import nobrec.core.service.Destination;
 import nobrec.core.service.Service;
 import nobrec.core.service.Zone;
 import nobrec.server.place.PostalReference;
+import nobrec.server.site.Site;
 import nobrec.server.workorder.OpenOrder;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
@@ -33,22 +34,19 @@ final class DayPlan {
     private final List<Service> services;
     private final Map<String, Pickup> pickups;
     private final PostalReference postal;
+    private final Site site;
     private final Optional<PostalArea> origin;
     private final LocalDateTime now;
     private final Map<String, Optional<Zone>> zones = new HashMap<>();
     private final List<Planned> planned = new ArrayList<>();
     private final List<NotPlanned> notPlanned = new ArrayList<>();
 
-    DayPlan(
-            List<Service> services,
-            Map<String, Pickup> pickups,
-            PostalReference postal,
-            String origin,
-            LocalDateTime now) {
+    DayPlan(List<Service> services, Map<String, Pickup> pickups, PostalReference postal, Site site, LocalDateTime now) {
         this.services = services;
         this.pickups = pickups;
         this.postal = postal;
-        this.origin = postal.areaOf(origin);
+        this.site = site;
+        this.origin = postal.areaOf(site.postalCode());
         this.now = now;
     }
 
@@ -67,7 +65,9 @@ final class DayPlan {
             return;
         }
         try {
-            Service service = ExpectedService.of(services, chosen, job.askedService(), job.placeKind());
+            Destination destination = new Destination(
+                    site.country(), job.shipTo().country(), job.shipTo().postalCode(), job.placeKind(), zone(job));
+            Service service = ExpectedService.of(services, chosen, job.askedService(), destination);
             Pickup pickup = pickups.get(service.carrier().code());
             if (pickup == null) {
                 notPlanned.add(new NotPlanned(
@@ -76,9 +76,6 @@ final class DayPlan {
                         "Choose another service, or set up its pickup."));
                 return;
             }
-            Optional<Zone> zone = zone(job);
-            Destination destination =
-                    new Destination(job.shipTo().country(), job.shipTo().postalCode(), job.placeKind(), zone);
             planned.add(new Planned(
                     job,
                     service,

@@ -1,6 +1,6 @@
 package nobrec.server.departure;
 
-import java.math.BigInteger;
+import java.time.LocalDate;
 import java.time.LocalDateTime;
 import java.time.temporal.ChronoUnit;
 import java.util.Comparator;
@@ -8,13 +8,17 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
+import nobrec.core.address.PostalAddress;
 import nobrec.core.calendar.Pickup;
 import nobrec.core.departure.DepartureOutlook.Verdict;
+import nobrec.core.departure.PickupLoad;
 import nobrec.core.measure.Weight;
-import nobrec.core.notation.MeasureText;
 import nobrec.core.service.Carrier;
+import nobrec.server.api.figure.WeightFigure;
+import nobrec.server.api.list.Part;
 import nobrec.server.carrier.ServiceCatalog;
 import nobrec.server.departure.DayPlan.Planned;
+import nobrec.server.departure.DepartureView.JobOutlookList;
 import nobrec.server.departure.DepartureView.JobOutlookView;
 import nobrec.server.departure.DepartureView.PickupView;
 import nobrec.server.place.PostalReference;
@@ -31,12 +35,12 @@ import org.springframework.stereotype.Component;
 @Component
 class DepartureBoard {
 
-    private static final int MAX_JOBS = 60;
-
-    private static final Comparator<Planned> MAX_URGENT_FIRST = Comparator.<Planned, Verdict>comparing(
+    /** What is late first, then by the pickup it must make, then what can wait, by the day it must leave on. */
+    private static final Comparator<Planned> MOST_URGENT_FIRST = Comparator.<Planned, Verdict>comparing(
                     each -> each.outlook().verdict())
-            .thenComparing(each -> each.outlook().nextDeparture())
+            .thenComparing(DepartureBoard::leavesOn)
             .thenComparing(each -> each.pickup().cutOff())
+            .thenComparing(each -> each.service().carrier().name())
             .thenComparing(each -> each.job().number());
 
     private final Sites sites;
@@ -69,13 +73,6 @@ class DepartureBoard {
         LocalDateTime now = sites.timeAt(site);
         Map<String, Pickup> pickups = catalog.pickups(site.id());
         DayPlan plan = plan(site, now, pickups);
-        List<Planned> planned = plan.planned().stream().sorted(MAX_URGENT_FIRST).toList();
-        List<Planned> urgent = planned.stream()
-                .filter(each -> each.outlook().verdict() != Verdict.CAN_WAIT)
-                .toList();
-        List<Planned> shown = urgent.subList(0, Math.min(urgent.size(), MAX_JOBS));
-        Map<Long, Weight> weights =
-                workOrders.weights(urgent.stream().map(each -> each.job().id()).toList());
         return new DepartureView(
                 site.company() + ", " + site.city(),
                 now.toLocalDate(),
@@ -83,92 +80,89 @@ class DepartureBoard {
                 site.opensAt(),
                 site.closesAt(),
                 sites.calendar(site.id()).isOpen(now.toLocalDate()),
-                pickupViews(pickups, urgent, weights, now),
-                shown.stream()
+                pickupViews(pickups, plan.planned(), now),
+                stuck.with(plan.notPlanned()));
+    }
+
+    /** Every job that is not shipped and whose departure can be foreseen, the most urgent first. */
+    JobOutlookList jobs(Part part) {
+        Site site = sites.home();
+        LocalDateTime now = sites.timeAt(site);
+        List<Planned> all = plan(site, now, catalog.pickups(site.id())).planned().stream()
+                .sorted(MOST_URGENT_FIRST)
+                .toList();
+        int from = part.placeIn(all.size());
+        List<Planned> rows = all.subList(from, Math.min(all.size(), from + part.limit()));
+        Map<Long, Weight> weights =
+                workOrders.weights(rows.stream().map(each -> each.job().id()).toList());
+        return new JobOutlookList(
+                rows.stream()
                         .map(each -> view(
                                 each, Optional.ofNullable(weights.get(each.job().id())), now))
                         .toList(),
-                planned.size() - urgent.size(),
-                stuck.with(plan.notPlanned()));
+                from + rows.size() < all.size() ? Optional.of((long) from + rows.size()) : Optional.empty(),
+                all.size());
     }
 
     private DayPlan plan(Site site, LocalDateTime now, Map<String, Pickup> pickups) {
         Map<Long, String> choices = shipments.openChoices();
-        DayPlan plan = new DayPlan(catalog.services(), pickups, postal, site.postalCode(), now);
+        DayPlan plan = new DayPlan(catalog.services(), pickups, postal, site, now);
         workOrders.notShipped().forEach(job -> plan.add(job, Optional.ofNullable(choices.get(job.id()))));
         return plan;
     }
 
-    private static boolean mustLeaveToday(Planned each) {
-        return each.outlook().verdict() == Verdict.MUST_LEAVE_TODAY;
+    /** The next departure; of what can wait the last one in time, and the last day of all where nothing is promised. */
+    private static LocalDate leavesOn(Planned each) {
+        return each.outlook().verdict() == Verdict.CAN_WAIT
+                ? each.outlook().leaveBy().orElse(LocalDate.MAX)
+                : each.outlook().nextDeparture();
     }
 
-    private List<PickupView> pickupViews(
-            Map<String, Pickup> pickups, List<Planned> planned, Map<Long, Weight> weights, LocalDateTime now) {
+    private List<PickupView> pickupViews(Map<String, Pickup> pickups, List<Planned> planned, LocalDateTime now) {
         Map<String, List<DepartedRow>> departed = shipments.departedOn(now.toLocalDate()).stream()
                 .collect(Collectors.groupingBy(
                         row -> catalog.service(row.serviceCode()).carrier().code()));
+        Map<String, List<Planned>> leaving = planned.stream()
+                .filter(each -> each.outlook().verdict() != Verdict.CAN_WAIT)
+                .collect(Collectors.groupingBy(each -> each.service().carrier().code()));
         return catalog.carriers().stream()
                 .filter(carrier -> pickups.containsKey(carrier.code()))
                 .sorted(Comparator.comparing(
                         carrier -> pickups.get(carrier.code()).cutOff()))
-                .map(carrier -> pickupView(carrier, pickups.get(carrier.code()), departed, planned, weights, now))
+                .map(carrier -> pickupView(
+                        carrier,
+                        pickups.get(carrier.code()),
+                        departed.getOrDefault(carrier.code(), List.of()),
+                        leaving.getOrDefault(carrier.code(), List.of()),
+                        now))
                 .toList();
     }
 
     private PickupView pickupView(
-            Carrier carrier,
-            Pickup pickup,
-            Map<String, List<DepartedRow>> departed,
-            List<Planned> planned,
-            Map<Long, Weight> weights,
-            LocalDateTime now) {
-        List<DepartedRow> onIt = departed.getOrDefault(carrier.code(), List.of());
-        List<Planned> promised = planned.stream()
-                .filter(DepartureBoard::mustLeaveToday)
-                .filter(each -> each.service().carrier().code().equals(carrier.code()))
+            Carrier carrier, Pickup pickup, List<DepartedRow> departed, List<Planned> leaving, LocalDateTime now) {
+        List<Long> promised = leaving.stream()
+                .filter(each -> each.outlook().verdict() == Verdict.MUST_LEAVE_TODAY)
+                .map(each -> each.job().id())
                 .toList();
-        int packages = onIt.stream().mapToInt(DepartedRow::packages).sum();
-        Weight packed = onIt.stream().map(DepartedRow::weight).reduce(Weight.ZERO, Weight::plus);
-        Optional<Weight> open = sum(promised, weights);
+        Map<Long, Weight> weights = workOrders.weights(promised);
+        PickupLoad load = new PickupLoad(
+                departed.stream().map(DepartedRow::weight).reduce(Weight.ZERO, Weight::plus),
+                departed.stream().mapToInt(DepartedRow::packages).sum(),
+                PickupLoad.sum(promised.stream()
+                        .map(job -> Optional.ofNullable(weights.get(job)))
+                        .toList()),
+                promised.size());
         return new PickupView(
                 carrier.name(),
                 pickup.cutOff(),
                 pickup.comesOn(now.toLocalDate()),
                 (int) ChronoUnit.MINUTES.between(now.toLocalTime(), pickup.cutOff()),
-                packages,
-                MeasureText.show(packed, settings.units()),
-                promised.size(),
-                open.map(weight -> MeasureText.show(weight, settings.units())),
-                (int) planned.stream()
-                        .filter(each -> each.outlook().verdict() == Verdict.WILL_MISS)
-                        .filter(each -> each.service().carrier().code().equals(carrier.code()))
-                        .count(),
-                packedPercent(packed, open, packages, promised.size()));
-    }
-
-    /** By weight; by count of packages and jobs where a weight is not known. */
-    private static int packedPercent(Weight packed, Optional<Weight> open, int packages, int jobs) {
-        BigInteger done =
-                open.isPresent() ? BigInteger.valueOf(packed.eighthNanograms()) : BigInteger.valueOf(packages);
-        BigInteger all =
-                done.add(BigInteger.valueOf(open.map(Weight::eighthNanograms).orElse((long) jobs)));
-        return all.signum() == 0
-                ? 0
-                : done.multiply(BigInteger.valueOf(100)).divide(all).intValueExact();
-    }
-
-    /** Empty when a weight is not known, or they are more than can be said. */
-    private static Optional<Weight> sum(List<Planned> jobs, Map<Long, Weight> weights) {
-        BigInteger sum = BigInteger.ZERO;
-        for (Planned each : jobs) {
-            Weight own = weights.get(each.job().id());
-            if (own == null) {
-                return Optional.empty();
-            }
-            sum = sum.add(BigInteger.valueOf(own.eighthNanograms()));
-        }
-        return sum.bitLength() < Long.SIZE ? Optional.of(new Weight(sum.longValueExact())) : Optional.empty();
+                load.packages(),
+                WeightFigure.of(load.packed(), settings.units()),
+                load.jobs(),
+                load.toPack().map(weight -> WeightFigure.of(weight, settings.units())),
+                leaving.size() - promised.size(),
+                load.packedPercent());
     }
 
     private JobOutlookView view(Planned each, Optional<Weight> jobWeight, LocalDateTime now) {
@@ -177,15 +171,22 @@ class DepartureBoard {
         return new JobOutlookView(
                 job.number(),
                 job.customer(),
-                job.shipTo().city() + ", " + job.shipTo().state(),
+                place(job.shipTo()),
                 each.outlook().verdict(),
                 job.promiseDate(),
                 today ? Optional.of(each.pickup().cutOff()) : Optional.empty(),
                 each.outlook().nextDeparture(),
+                each.outlook().leaveBy(),
+                each.service().code(),
                 each.service().name(),
                 each.service().carrier().name(),
-                jobWeight.map(weight -> MeasureText.show(weight, settings.units())),
+                jobWeight.map(weight -> WeightFigure.of(weight, settings.units())),
                 job.status(),
                 each.outlook().reason() + each.remark());
+    }
+
+    /** City and state; abroad there may be no state. */
+    private static String place(PostalAddress address) {
+        return address.state().isEmpty() ? address.city() : address.city() + ", " + address.state();
     }
 }

@@ -1,7 +1,11 @@
 package nobrec.server.departure;
 
 import io.swagger.v3.oas.annotations.tags.Tag;
+import jakarta.validation.Valid;
+import nobrec.server.api.list.Part;
 import nobrec.server.api.security.ForEveryone;
+import nobrec.server.departure.DepartureView.JobOutlookList;
+import org.springdoc.core.annotations.ParameterObject;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RestController;
 
@@ -16,9 +20,16 @@ class DepartureController {
         this.board = board;
     }
 
-    @GetMapping("/api/departures")
+    @GetMapping("/api/v1/departures")
     @ForEveryone
     DepartureView today() {
         return board.today();
+    }
+
+    /** All jobs that are not shipped, the most urgent first; the cursor is a place in that order. */
+    @GetMapping("/api/v1/departures/jobs")
+    @ForEveryone
+    JobOutlookList jobs(@ParameterObject @Valid Part part) {
+        return board.jobs(part);
     }
 }

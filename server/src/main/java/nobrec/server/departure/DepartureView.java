@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Optional;
 import nobrec.core.departure.DepartureOutlook.Verdict;
 import nobrec.core.workorder.WorkOrderStatus;
+import nobrec.server.api.figure.WeightFigure;
 
 /** The day as departures, in the site's own time. */
 record DepartureView(
@@ -16,8 +17,6 @@ record DepartureView(
         LocalTime closesAt,
         boolean workingDay,
         List<PickupView> pickups,
-        List<JobOutlookView> jobs,
-        int jobsLater,
         List<StuckView> stuck) {
 
     /**
@@ -33,12 +32,19 @@ record DepartureView(
             boolean comesToday,
             int minutesLeft,
             int packages,
-            String weight,
+            WeightFigure weight,
             int promised,
-            Optional<String> promisedWeight,
+            Optional<WeightFigure> promisedWeight,
             int willMiss,
             int packedPercent) {}
 
+    /**
+     * @param next the cursor of the rows after these
+     * @param total of all jobs that are not shipped and can be planned
+     */
+    record JobOutlookList(List<JobOutlookView> rows, Optional<Long> next, int total) {}
+
+    /** @param leaveBy the last day on which it can leave and still keep its promise */
     record JobOutlookView(
             String job,
             String customer,
@@ -47,9 +53,11 @@ record DepartureView(
             Optional<LocalDate> promiseDate,
             Optional<LocalTime> cutOff,
             LocalDate nextDeparture,
+            Optional<LocalDate> leaveBy,
+            String serviceCode,
             String service,
             String carrier,
-            Optional<String> weight,
+            Optional<WeightFigure> weight,
             WorkOrderStatus status,
             String reason) {}
 

@@ -22,7 +22,7 @@ class PaperController {
         this.papers = papers;
     }
 
-    @GetMapping(path = "/api/papers/{id}", produces = MediaType.APPLICATION_PDF_VALUE)
+    @GetMapping(path = "/api/v1/papers/{id}", produces = MediaType.APPLICATION_PDF_VALUE)
     @ForEveryone
     ResponseEntity<byte[]> pdf(@PathVariable long id) {
         return ResponseEntity.ok()
@@ -32,7 +32,7 @@ class PaperController {
     }
 
     /** Its first page as a picture, for the screen. */
-    @GetMapping(path = "/api/papers/{id}/picture", produces = MediaType.IMAGE_PNG_VALUE)
+    @GetMapping(path = "/api/v1/papers/{id}/picture", produces = MediaType.IMAGE_PNG_VALUE)
     @ForEveryone
     ResponseEntity<byte[]> picture(@PathVariable long id) {
         return ResponseEntity.ok()

@@ -17,7 +17,7 @@ class ScannerSetUpController {
     private static final double HEIGHT_MILLIMETERS = 15;
 
     /** As an SVG drawing. */
-    @GetMapping(value = "/api/scanner/setup-barcode", produces = "image/svg+xml")
+    @GetMapping(value = "/api/v1/scanner/setup-barcode", produces = "image/svg+xml")
     @ForEveryone
     String barcode() {
         return Barcode.code128(TEXT).svg(MODULE_MILLIMETERS, HEIGHT_MILLIMETERS);

@@ -1,19 +1,17 @@
 package nobrec.server.document;
 
 import java.util.ArrayList;
-import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Set;
 import java.util.stream.Stream;
 import nobrec.core.address.Countries;
 import nobrec.core.address.PhoneNumber;
-import nobrec.core.address.PlaceKind;
 import nobrec.core.address.PostalAddress;
 import nobrec.core.notation.DayWords;
 import nobrec.core.notation.MeasureText;
-import nobrec.core.service.Accessorial;
 import nobrec.core.service.Service;
 import nobrec.core.shipment.Jobs;
+import nobrec.core.shipment.LabelMarks;
 import nobrec.core.shipment.PackageDrawing;
 import nobrec.core.shipment.Shipment;
 import nobrec.core.workorder.WorkOrder;
@@ -41,18 +39,23 @@ public class ShipmentPapers {
         this.settings = settings;
     }
 
-    /** Draws them, in no transaction; what comes back keeps them, in the caller's. */
-    public Runnable draw(Shipment shipment, Jobs jobs, Service service) {
+    /**
+     * Draws them, in no transaction; what comes back keeps them, in the caller's.
+     *
+     * @param charged codes of the charge lines with which the shipment went
+     */
+    public Runnable draw(Shipment shipment, Jobs jobs, Service service, Set<String> charged) {
         Subject subject = Subject.shipment(shipment.id(), jobs.leading().number());
         List<NewPaper> drawn = new ArrayList<>();
         for (Shipment.Package packed : shipment.packages()) {
-            drawn.add(papers.drawLabel(subject, packed.number(), label(shipment, packed, jobs, service)));
+            drawn.add(papers.drawLabel(subject, packed.number(), label(shipment, packed, jobs, service, charged)));
         }
         drawn.add(papers.drawSlip(subject, slip(shipment, jobs, service)));
         return () -> papers.keep(drawn);
     }
 
-    private LabelText label(Shipment shipment, Shipment.Package packed, Jobs jobs, Service service) {
+    private LabelText label(
+            Shipment shipment, Shipment.Package packed, Jobs jobs, Service service, Set<String> charged) {
         WorkOrder job = jobs.leading();
         Site site = sites.byId(shipment.siteId());
         return new LabelText(
@@ -60,8 +63,8 @@ public class ShipmentPapers {
                 service.name(),
                 packed.trackingNumber().orElseThrow(),
                 lines(site.address()),
-                phone(site.phone(), Countries.HOME),
-                receiver(job),
+                phone(site.phone(), site.country(), site),
+                receiver(job, site),
                 jobs.numbers(),
                 job.customerPo(),
                 MeasureText.show(packed.weight().orElseThrow(), settings.units()),
@@ -69,41 +72,24 @@ public class ShipmentPapers {
                 DayWords.withYear(shipment.outcome().orElseThrow().shipDate()),
                 packed.number(),
                 shipment.packages().size(),
-                marks(shipment, packed, jobs));
+                LabelMarks.of(packed, jobs, charged));
     }
 
-    private static LabelText.Receiver receiver(WorkOrder job) {
+    private static LabelText.Receiver receiver(WorkOrder job, Site site) {
         PostalAddress to = job.shipTo();
         return new LabelText.Receiver(
                 filled(to.company(), to.person()),
                 filled(to.street(), to.street2(), to.state().isEmpty() ? to.city() : to.city() + ", " + to.state()),
                 to.postalCode(),
-                to.country().equals(Countries.HOME) ? "" : Countries.nameOf(to.country()),
-                phone(job.phone(), to.country()));
+                to.country().equals(site.country()) ? "" : Countries.nameOf(to.country()),
+                phone(job.phone(), to.country(), site));
     }
 
-    private static String phone(String text, String country) {
+    private static String phone(String text, String country, Site readAt) {
         return PhoneNumber.read(text, country)
                 .found()
-                .map(number -> number.shown(Countries.HOME))
+                .map(number -> number.shown(readAt.country()))
                 .orElse("");
-    }
-
-    /** What the driver must heed: how it is handled, and what is paid for at the door. */
-    private static List<String> marks(Shipment shipment, Shipment.Package packed, Jobs jobs) {
-        Set<String> marks = new LinkedHashSet<>();
-        packed.contents()
-                .forEach(content -> marks.addAll(
-                        jobs.line(content.workOrderLineId()).handling().words()));
-        for (Accessorial each : List.of(Accessorial.SIGNATURE, Accessorial.ADULT_SIGNATURE)) {
-            if (shipment.accessorials().contains(each)) {
-                marks.add(each.words());
-            }
-        }
-        if (jobs.leading().placeKind() == PlaceKind.RESIDENCE) {
-            marks.add(PlaceKind.RESIDENCE.words());
-        }
-        return List.copyOf(marks);
     }
 
     private SlipText slip(Shipment shipment, Jobs jobs, Service service) {
@@ -111,7 +97,7 @@ public class ShipmentPapers {
         Site site = sites.byId(shipment.siteId());
         return new SlipText(
                 lines(site.address()),
-                phone(site.phone(), Countries.HOME),
+                phone(site.phone(), site.country(), site),
                 lines(job.shipTo()),
                 job.number(),
                 job.customer(),

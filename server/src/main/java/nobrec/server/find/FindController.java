@@ -47,7 +47,7 @@ class FindController {
     }
 
     /** A section's name, the number of a work order, of its customer's purchase order, or of a package; anything else is looked for among the jobs. */
-    @GetMapping("/api/find")
+    @GetMapping("/api/v1/find")
     @ForEveryone
     Found find(@RequestParam @Size(max = Limits.TEXT) String text) {
         String plain = text.strip();

@@ -4,6 +4,7 @@ import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotNull;
 import nobrec.core.measure.UnitSystem;
 import nobrec.core.notation.DecimalMark;
+import org.joda.money.CurrencyUnit;
 import org.springframework.boot.context.properties.ConfigurationProperties;
 import org.springframework.validation.annotation.Validated;
 
@@ -11,6 +12,7 @@ import org.springframework.validation.annotation.Validated;
  * What is set from outside.
  *
  * @param units units the shop writes its measures in
+ * @param currency in which the shop calculates and compares
  * @param decimals which mark stands before the decimals in what the shop writes
  */
 @Validated
@@ -18,6 +20,7 @@ import org.springframework.validation.annotation.Validated;
 public record NobrecSettings(
         @NotNull UnitSystem units,
         @NotNull DecimalMark decimals,
+        @NotNull CurrencyUnit currency,
         @NotNull Accounts accounts) {
 
     public record Accounts(

@@ -1,10 +1,14 @@
 package nobrec.server.posting;
 
 import io.swagger.v3.oas.annotations.tags.Tag;
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.Size;
 import java.security.Principal;
 import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
+import nobrec.core.limit.Limits;
+import nobrec.server.api.list.Part;
 import nobrec.server.api.security.ForAllButPackers;
 import nobrec.server.api.security.ForTheBooks;
 import nobrec.server.connection.Connections;
@@ -12,6 +16,7 @@ import nobrec.server.platform.outbox.OutboxEntry;
 import nobrec.server.platform.outbox.OutboxKind;
 import nobrec.server.platform.outbox.OutboxState;
 import nobrec.server.platform.outbox.OutboxWorker;
+import org.springdoc.core.annotations.ParameterObject;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -23,7 +28,11 @@ import org.springframework.web.bind.annotation.RestController;
 @Tag(name = "postings")
 class PostingController {
 
-    record PostingList(List<PostingView> rows) {}
+    /**
+     * @param next the cursor of the rows after these
+     * @param total how many there are in all, where that is known without counting
+     */
+    record PostingList(List<PostingView> rows, Optional<Long> next, Optional<Integer> total) {}
 
     /** @param system where it was written */
     record PostingView(
@@ -49,14 +58,18 @@ class PostingController {
         this.worker = worker;
     }
 
-    @GetMapping("/api/postings")
+    @GetMapping("/api/v1/postings")
     @ForAllButPackers
-    PostingList ledger(@RequestParam(required = false) OutboxState state, @RequestParam(defaultValue = "") String job) {
+    PostingList ledger(
+            @RequestParam(required = false) OutboxState state,
+            @RequestParam(defaultValue = "") @Size(max = Limits.TEXT) String job,
+            @ParameterObject @Valid Part part) {
+        List<OutboxEntry> entries = ledger.newest(state, job, part);
         return new PostingList(
-                ledger.newest(state, job).stream().map(this::view).toList());
+                entries.stream().map(this::view).toList(), part.next(entries, OutboxEntry::id), part.total(entries));
     }
 
-    @PostMapping("/api/postings/{id}/another-try")
+    @PostMapping("/api/v1/postings/{id}/another-try")
     @ForTheBooks
     void tryAgain(@PathVariable long id, Principal who) {
         ledger.tryAgain(id, who.getName());

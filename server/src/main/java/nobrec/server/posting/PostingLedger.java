@@ -2,6 +2,7 @@ package nobrec.server.posting;
 
 import java.time.Duration;
 import java.util.List;
+import nobrec.server.api.list.Part;
 import nobrec.server.audit.AuditLog;
 import nobrec.server.platform.outbox.Outbox;
 import nobrec.server.platform.outbox.OutboxEntry;
@@ -13,7 +14,6 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 public class PostingLedger {
 
-    private static final int PAGE = 200;
     private static final Duration LONG = Duration.ofMinutes(1);
 
     private final Outbox outbox;
@@ -25,8 +25,8 @@ public class PostingLedger {
     }
 
     /** Newest first. */
-    List<OutboxEntry> newest(OutboxState state, String job) {
-        return outbox.newest(state, job, PAGE);
+    List<OutboxEntry> newest(OutboxState state, String job, Part part) {
+        return outbox.newest(state, job, part.cursor(), part.limit());
     }
 
     public int failed() {

@@ -5,8 +5,8 @@ import java.util.List;
 import nobrec.core.books.FreightAccrual;
 import nobrec.core.books.JournalEntry;
 import nobrec.server.booking.ShipmentShipped;
-import nobrec.server.platform.Moneys;
 import nobrec.server.platform.NobrecSettings;
+import nobrec.server.platform.money.ShopMoney;
 import nobrec.server.platform.outbox.NewEntry;
 import nobrec.server.platform.outbox.Outbox;
 import nobrec.server.platform.outbox.OutboxKind;
@@ -48,7 +48,7 @@ class Postings {
     private record Draft(String summary, Object body) {}
 
     private static Draft invoice(ShipmentShipped shipped, String tracking) {
-        String amount = Moneys.show(shipped.customerCharge());
+        String amount = ShopMoney.show(shipped.customerCharge());
         String description = "Freight, " + shipped.serviceName()
                 + (shipped.terms().isBilled() ? "" : ", " + shipped.terms().words());
         return new Draft(
@@ -69,9 +69,9 @@ class Postings {
                 "Freight of job " + shipped.job() + ", " + shipped.serviceName(),
                 shipped.freightCost());
         List<FreightEntry.Line> lines = entry.lines().stream()
-                .map(line -> new FreightEntry.Line(line.account(), line.side().name(), Moneys.show(line.amount())))
+                .map(line -> new FreightEntry.Line(line.account(), line.side().name(), ShopMoney.show(line.amount())))
                 .toList();
-        String amount = Moneys.show(shipped.freightCost());
+        String amount = ShopMoney.show(shipped.freightCost());
         return new Draft(
                 "Debit " + entry.lines().get(0).account() + " " + amount + ", credit "
                         + entry.lines().get(1).account() + " " + amount,

@@ -18,8 +18,9 @@ import nobrec.core.workorder.WorkOrder;
 import nobrec.server.carton.CartonTypes;
 import nobrec.server.charge.ShopChargeRules;
 import nobrec.server.place.PostalReference;
-import nobrec.server.platform.Moneys;
 import nobrec.server.platform.NobrecSettings;
+import nobrec.server.platform.money.ShopMoney;
+import nobrec.server.site.Sites;
 import org.joda.money.Money;
 import org.springframework.stereotype.Component;
 
@@ -32,6 +33,8 @@ public class Assessor {
             .thenComparingLong(offer -> offer.isPriced() ? offer.totalCents() : Long.MAX_VALUE)
             .thenComparing(offer -> offer.service().code());
 
+    private final ShopMoney money;
+    private final Sites sites;
     private final RatingFeed feed;
     private final PostalReference postal;
     private final CartonTypes cartonTypes;
@@ -43,7 +46,11 @@ public class Assessor {
             PostalReference postal,
             CartonTypes cartonTypes,
             ShopChargeRules chargeRules,
-            NobrecSettings settings) {
+            NobrecSettings settings,
+            ShopMoney money,
+            Sites sites) {
+        this.sites = sites;
+        this.money = money;
         this.feed = feed;
         this.postal = postal;
         this.cartonTypes = cartonTypes;
@@ -92,6 +99,7 @@ public class Assessor {
         WorkOrder job = jobs.leading();
         return new ReadyChecks.ShipmentToCheck(
                 job.number(),
+                sites.byId(shipment.siteId()).country(),
                 job.shipTo(),
                 job.placeKind(),
                 postal.check(job.shipTo()),
@@ -118,6 +126,6 @@ public class Assessor {
         return shipment.packages().stream()
                 .flatMap(each -> Stream.concat(Stream.of(each.cartonCode()), each.cartonsOnIt().stream()))
                 .map(code -> cartonTypes.set().byCode(code).cost())
-                .reduce(Moneys.zero(), Money::plus);
+                .reduce(money.zero(), Money::plus);
     }
 }

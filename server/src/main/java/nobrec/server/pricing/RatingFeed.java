@@ -27,7 +27,7 @@ import nobrec.core.workorder.WorkOrder;
 import nobrec.server.carrier.ServiceCatalog;
 import nobrec.server.carton.CartonTypes;
 import nobrec.server.place.PostalReference;
-import nobrec.server.platform.Moneys;
+import nobrec.server.platform.money.ShopMoney;
 import nobrec.server.site.Site;
 import nobrec.server.site.Sites;
 import org.springframework.stereotype.Component;
@@ -36,12 +36,14 @@ import org.springframework.stereotype.Component;
 @Component
 public class RatingFeed {
 
+    private final ShopMoney money;
     private final ServiceCatalog catalog;
     private final PostalReference postal;
     private final CartonTypes cartonTypes;
     private final Sites sites;
 
-    RatingFeed(ServiceCatalog catalog, PostalReference postal, CartonTypes cartonTypes, Sites sites) {
+    RatingFeed(ServiceCatalog catalog, PostalReference postal, CartonTypes cartonTypes, Sites sites, ShopMoney money) {
+        this.money = money;
         this.catalog = catalog;
         this.postal = postal;
         this.cartonTypes = cartonTypes;
@@ -85,6 +87,7 @@ public class RatingFeed {
         Optional<PostalArea> from = postal.areaOf(site.postalCode());
         Optional<PostalArea> to = postal.areaOf(job.shipTo().postalCode());
         return new Destination(
+                site.country(),
                 job.shipTo().country(),
                 job.shipTo().postalCode(),
                 job.placeKind(),
@@ -103,7 +106,7 @@ public class RatingFeed {
 
     List<Offer> offers(ShipmentToRate toRate, long siteId) {
         Map<String, Pickup> pickups = catalog.pickups(siteId);
-        Rating rating = new Rating(toRate, Moneys.currency());
+        Rating rating = new Rating(toRate, money.currency());
         return catalog.services().stream()
                 .map(service -> Optional.ofNullable(
                                 pickups.get(service.carrier().code()))
@@ -145,7 +148,7 @@ public class RatingFeed {
                         service,
                         catalog.prices(service.code(), toRate.departureWith(pickup)),
                         pickup,
-                        Moneys.currency(),
+                        money.currency(),
                         jobs.goodsByClass(shipment)));
     }
 }

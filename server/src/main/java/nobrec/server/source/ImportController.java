@@ -56,7 +56,7 @@ class ImportController {
         this.accounts = accounts;
     }
 
-    @PostMapping(path = "/api/imports", consumes = MediaType.MULTIPART_FORM_DATA_VALUE)
+    @PostMapping(path = "/api/v1/imports", consumes = MediaType.MULTIPART_FORM_DATA_VALUE)
     @ForCoordinators
     ImportResult takeIn(@RequestPart("file") MultipartFile file, Principal who) {
         UploadedFile uploaded = UploadedFile.of(file);
@@ -65,14 +65,14 @@ class ImportController {
     }
 
     /** What came of the file that was dropped last. */
-    @GetMapping("/api/imports/newest")
+    @GetMapping("/api/v1/imports/newest")
     @ForEveryone
     ImportResult newestImport() {
         return new ImportResult(mapper.newest().map(this::view));
     }
 
     /** What came of an earlier file. */
-    @GetMapping("/api/imports/{id}")
+    @GetMapping("/api/v1/imports/{id}")
     @ForEveryone
     ImportResult earlierImport(@PathVariable long id) {
         return new ImportResult(Optional.of(mapper.byId(id)
@@ -81,7 +81,7 @@ class ImportController {
     }
 
     /** A person is done with the faults of a file. */
-    @PostMapping("/api/imports/{id}/settled")
+    @PostMapping("/api/v1/imports/{id}/settled")
     @ForCoordinators
     ImportResult settle(@PathVariable long id, Principal who) {
         csvImport.settle(id, who.getName());

@@ -45,7 +45,8 @@ final class Layouts {
                     Map.entry(OrderField.QUOTED_FREIGHT, "Quoted Freight")),
             DayText.Order.MONTH_FIRST,
             UnitSystem.POUND_INCH,
-            DecimalMark.POINT);
+            DecimalMark.POINT,
+            "US");
 
     private Layouts() {}
 }

@@ -1,15 +1,18 @@
 package nobrec.server.workorder;
 
 import io.swagger.v3.oas.annotations.tags.Tag;
+import jakarta.validation.Valid;
 import jakarta.validation.constraints.Size;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
 import nobrec.core.limit.Limits;
-import nobrec.core.notation.MeasureText;
 import nobrec.core.workorder.WorkOrderStatus;
+import nobrec.server.api.figure.WeightFigure;
+import nobrec.server.api.list.Part;
 import nobrec.server.api.security.ForEveryone;
 import nobrec.server.platform.NobrecSettings;
+import org.springdoc.core.annotations.ParameterObject;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
@@ -19,12 +22,13 @@ import org.springframework.web.bind.annotation.RestController;
 @Tag(name = "work orders")
 class WorkOrderController {
 
-    private static final int PAGE = 100;
+    /**
+     * @param next the cursor of the rows after these
+     * @param total how many there are in all, where that is known without counting
+     */
+    record JobList(List<JobRow> rows, Optional<Long> next, Optional<Integer> total) {}
 
-    /** @param next what to ask for to get the rows after these */
-    record JobList(List<JobRow> rows, Optional<Long> next) {}
-
-    /** @param weight what the records say, with its unit */
+    /** @param weight what the records say, */
     record JobRow(
             String number,
             String customer,
@@ -35,7 +39,7 @@ class WorkOrderController {
             WorkOrderStatus status,
             int lines,
             int pieces,
-            Optional<String> weight) {}
+            Optional<WeightFigure> weight) {}
 
     private final WorkOrders workOrders;
     private final NobrecSettings settings;
@@ -46,17 +50,15 @@ class WorkOrderController {
     }
 
     /** @param text the beginning of a number, a purchase order or a city, or a part of a customer's name */
-    @GetMapping("/api/work-orders")
+    @GetMapping("/api/v1/work-orders")
     @ForEveryone
     JobList list(
             @RequestParam(required = false) WorkOrderStatus status,
             @RequestParam(defaultValue = "") @Size(max = Limits.TEXT) String text,
-            @RequestParam(required = false) Long before) {
-        List<WorkOrderListRow> rows = workOrders.page(status, text.strip(), before, PAGE);
-        Optional<Long> next = rows.size() < PAGE
-                ? Optional.empty()
-                : Optional.of(rows.get(rows.size() - 1).id());
-        return new JobList(rows.stream().map(this::row).toList(), next);
+            @ParameterObject @Valid Part part) {
+        List<WorkOrderListRow> rows = workOrders.page(status, text.strip(), part.cursor(), part.limit());
+        return new JobList(
+                rows.stream().map(this::row).toList(), part.next(rows, WorkOrderListRow::id), part.total(rows));
     }
 
     private JobRow row(WorkOrderListRow row) {
@@ -70,6 +72,6 @@ class WorkOrderController {
                 row.status(),
                 row.lines(),
                 row.pieces(),
-                Optional.ofNullable(row.weight()).map(weight -> MeasureText.show(weight, settings.units())));
+                Optional.ofNullable(row.weight()).map(weight -> WeightFigure.of(weight, settings.units())));
     }
 }

@@ -36,9 +36,10 @@ class SettlementTest extends ServerTest {
     }
 
     private JsonNode shipped(String job) {
-        JsonNode bench = json(send("POST", "/api/shipments", Map.of("job", job)));
-        json(send("PUT", "/api/shipments/" + bench.path("id").asLong() + "/packages/1/weight", Map.of("text", "3.1")));
-        return json(ship(json(send("POST", "/api/shipments", Map.of("job", job)))));
+        JsonNode bench = json(send("POST", "/api/v1/shipments", Map.of("job", job)));
+        json(send(
+                "PUT", "/api/v1/shipments/" + bench.path("id").asLong() + "/packages/1/weight", Map.of("text", "3.1")));
+        return json(ship(json(send("POST", "/api/v1/shipments", Map.of("job", job)))));
     }
 
     @ParameterizedTest
@@ -80,7 +81,7 @@ class SettlementTest extends ServerTest {
                         + " number = 'SE-1')")
                 .param("Seal\u0007 kit\n日本 <&\">")
                 .update();
-        JsonNode bench = json(send("POST", "/api/shipments", Map.of("job", "SE-1")));
+        JsonNode bench = json(send("POST", "/api/v1/shipments", Map.of("job", "SE-1")));
         assertThat(bench.path("checks"))
                 .anyMatch(check -> check.path("subject").asString().equals("PAPERS")
                         && check.path("verdict").asString().equals("CAUTION"));
@@ -100,8 +101,8 @@ class SettlementTest extends ServerTest {
     @Test
     void sixteenPackages() {
         bringIn("SE-3", "Plover Ground", 16);
-        JsonNode bench = json(send("POST", "/api/shipments", Map.of("job", "SE-3")));
-        String path = "/api/shipments/" + bench.path("id").asLong();
+        JsonNode bench = json(send("POST", "/api/v1/shipments", Map.of("job", "SE-3")));
+        String path = "/api/v1/shipments/" + bench.path("id").asLong();
         long line = bench.path("lines").get(0).path("id").asLong();
         for (int number = 2; number <= 16; number++) {
             send("POST", path + "/packages", Map.of("text", "C1"));
@@ -112,10 +113,10 @@ class SettlementTest extends ServerTest {
             assertThat(send("PUT", path + "/packages/" + number + "/weight", Map.of("text", "1")))
                     .hasStatusOk();
         }
-        JsonNode shipped = json(ship(get("/api/shipments?job=SE-3")));
+        JsonNode shipped = json(ship(get("/api/v1/shipments?job=SE-3")));
         assertThat(shipped.path("papers")).hasSize(17);
         await().untilAsserted(() ->
-                assertThat(get("/api/postings?job=SE-3").path("rows")).hasSize(4));
+                assertThat(get("/api/v1/postings?job=SE-3").path("rows")).hasSize(4));
     }
 
     @Test
@@ -124,21 +125,22 @@ class SettlementTest extends ServerTest {
                 .mapToObj(each -> "TEN-" + each + "-" + "x".repeat(90))
                 .toList();
         jobs.forEach(job -> bringIn(job, "Plover Ground"));
-        JsonNode bench = json(send("POST", "/api/shipments", Map.of("job", jobs.get(0))));
-        String path = "/api/shipments/" + bench.path("id").asLong();
+        JsonNode bench = json(send("POST", "/api/v1/shipments", Map.of("job", jobs.get(0))));
+        String path = "/api/v1/shipments/" + bench.path("id").asLong();
         jobs.stream()
                 .skip(1)
                 .forEach(job -> assertThat(send("POST", path + "/jobs", Map.of("job", job)))
                         .hasStatusOk());
-        int packages = get("/api/shipments?job=" + jobs.get(0)).path("packages").size();
+        int packages =
+                get("/api/v1/shipments?job=" + jobs.get(0)).path("packages").size();
         for (int number = 1; number <= packages; number++) {
             send("PUT", path + "/packages/" + number + "/weight", Map.of("text", "30"));
         }
-        JsonNode shipped = json(ship(get("/api/shipments?job=" + jobs.get(0))));
+        JsonNode shipped = json(ship(get("/api/v1/shipments?job=" + jobs.get(0))));
         assertThat(shipped.path("state").asString()).isEqualTo("SHIPPED");
         assertThat(shipped.path("papers")).hasSize(packages + 1);
         jobs.forEach(job -> await().untilAsserted(() ->
-                assertThat(get("/api/postings?job=" + job).path("rows")).isNotEmpty()));
+                assertThat(get("/api/v1/postings?job=" + job).path("rows")).isNotEmpty()));
     }
 
     /** Papers that cannot be kept hold up neither the shipment nor its postings; they come when the fault is gone. */
@@ -153,13 +155,13 @@ class SettlementTest extends ServerTest {
         assertThat(shipped.path("state").asString()).isEqualTo("SHIPPED");
         assertThat(shipped.path("waitingFor").asString()).startsWith("Its label and slip are not done yet.");
         await().untilAsserted(() ->
-                assertThat(get("/api/postings?job=SE-4").path("rows")).hasSize(5));
-        assertThat(get("/api/departures").path("stuck"))
+                assertThat(get("/api/v1/postings?job=SE-4").path("rows")).hasSize(5));
+        assertThat(get("/api/v1/departures").path("stuck"))
                 .anyMatch(thing -> thing.path("thing").asString().equals("Job SE-4: Its label and slip"));
         database.sql("DELETE FROM paper WHERE title = 'in the way'").update();
         clock.pass(Duration.ofMinutes(6));
         worker.run();
-        JsonNode now = get("/api/shipments?job=SE-4");
+        JsonNode now = get("/api/v1/shipments?job=SE-4");
         assertThat(now.path("papers")).hasSize(2);
         assertThat(now.has("waitingFor")).isFalse();
     }
@@ -170,15 +172,16 @@ class SettlementTest extends ServerTest {
         standIns().behave("godwit", Behavior.LOSE_ANSWER);
         ship(bench);
         clock.pass(Duration.ofSeconds(45));
-        assertThat(get("/api/departures").path("stuck"))
+        assertThat(get("/api/v1/departures").path("stuck"))
                 .anyMatch(thing -> thing.path("thing").asString().equals("Job SE-5")
                         && thing.path("reason").asString().contains("has not answered for 45 s")
                         && thing.path("askAbout").asLong() == bench.path("id").asLong());
         for (int fault = 0; fault < 8; fault++) {
-            send("POST", "/api/shipments/" + bench.path("id").asLong() + "/carrier-question", "");
+            send("POST", "/api/v1/shipments/" + bench.path("id").asLong() + "/carrier-question", "");
         }
         standIns().behave("godwit", Behavior.NORMAL);
-        JsonNode asked = json(send("POST", "/api/shipments/" + bench.path("id").asLong() + "/carrier-question", ""));
+        JsonNode asked =
+                json(send("POST", "/api/v1/shipments/" + bench.path("id").asLong() + "/carrier-question", ""));
         assertThat(asked.path("state").asString()).isEqualTo("SHIPPED");
         assertThat(Consignments.count(standIns().httpPort(), "godwit", "SE-5")).isEqualTo(1);
     }
@@ -198,6 +201,6 @@ class SettlementTest extends ServerTest {
                 .update();
         clock.pass(Duration.ofSeconds(11));
         worker.run();
-        assertThat(get("/api/shipments?job=SE-6").path("papers")).hasSize(2);
+        assertThat(get("/api/v1/shipments?job=SE-6").path("papers")).hasSize(2);
     }
 }

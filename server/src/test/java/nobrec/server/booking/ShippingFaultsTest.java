@@ -33,7 +33,7 @@ class ShippingFaultsTest extends ServerTest {
         standIns().behave("godwit", Behavior.NORMAL);
         clock.pass(Duration.ofMinutes(6));
         worker.run();
-        return get("/api/shipments?job=" + job);
+        return get("/api/v1/shipments?job=" + job);
     }
 
     @ParameterizedTest
@@ -47,7 +47,7 @@ class ShippingFaultsTest extends ServerTest {
         JsonNode waiting = json(ship(bench));
         assertThat(waiting.path("state").asString()).isEqualTo("SHIPPING");
         assertThat(waiting.path("waitingFor").asString()).contains("asked again by itself");
-        assertThat(get("/api/departures").path("stuck"))
+        assertThat(get("/api/v1/departures").path("stuck"))
                 .anyMatch(thing -> thing.path("thing").asString().equals("Job " + job));
         MvcTestResult meanwhile = ship(bench, "tobin");
         assertThat(meanwhile).hasStatus(HttpStatus.CONFLICT);
@@ -82,7 +82,7 @@ class ShippingFaultsTest extends ServerTest {
         standIns().behave("godwit", behavior);
         clock.pass(Duration.ofMinutes(6));
         worker.run();
-        assertThat(get("/api/shipments?job=" + job).path("state").asString()).isEqualTo("SHIPPING");
+        assertThat(get("/api/v1/shipments?job=" + job).path("state").asString()).isEqualTo("SHIPPING");
         assertThat(afterTheSweep(job).path("state").asString()).isEqualTo("SHIPPED");
         assertThat(Consignments.count(standIns().httpPort(), "godwit", job)).isEqualTo(1);
     }
@@ -118,11 +118,11 @@ class ShippingFaultsTest extends ServerTest {
         standIns().behave("godwit", Behavior.FAIL);
         clock.pass(Duration.ofDays(1));
         ship(json(send(
-                "PUT", "/api/shipments/" + bench.path("id").asLong() + "/packages/1/weight", Map.of("text", "3"))));
+                "PUT", "/api/v1/shipments/" + bench.path("id").asLong() + "/packages/1/weight", Map.of("text", "3"))));
         clock.reset();
         standIns().behave("godwit", Behavior.NORMAL);
         worker.run();
-        assertThat(get("/api/shipments?job=T-26").path("state").asString()).isEqualTo("SHIPPED");
+        assertThat(get("/api/v1/shipments?job=T-26").path("state").asString()).isEqualTo("SHIPPED");
     }
 
     @Test
@@ -142,7 +142,7 @@ class ShippingFaultsTest extends ServerTest {
                 bench.path("id").asLong(),
                 new Shipping.Seen(
                         chosen(bench).path("service").asString(),
-                        chosen(bench).path("total").asString()),
+                        chosen(bench).path("total").path("amount").asString()),
                 INES);
         assertThat(Consignments.count(standIns().httpPort(), "godwit", "T-24")).isZero();
         assertThat(afterTheSweep("T-24").path("state").asString()).isEqualTo("SHIPPED");
@@ -156,7 +156,7 @@ class ShippingFaultsTest extends ServerTest {
         standIns().behave("godwit", Behavior.FAIL);
         ship(bench);
         worker.run();
-        assertThat(get("/api/shipments?job=T-25").path("state").asString()).isEqualTo("SHIPPING");
+        assertThat(get("/api/v1/shipments?job=T-25").path("state").asString()).isEqualTo("SHIPPING");
         assertThat(afterTheSweep("T-25").path("state").asString()).isEqualTo("SHIPPED");
     }
 }

@@ -103,8 +103,8 @@ class TwoAtOnceTest extends ServerTest {
             bringIn(job, "Plover Ground");
             Map<String, String> choice = Map.of("job", job);
             assertThat(together(
-                            () -> post("/api/shipments", choice),
-                            second(otherServer, "POST", "/api/shipments", choice)))
+                            () -> post("/api/v1/shipments", choice),
+                            second(otherServer, "POST", "/api/v1/shipments", choice)))
                     .containsOnly(200);
             assertThat(shipmentsOf(job)).isEqualTo(1);
         }
@@ -120,8 +120,8 @@ class TwoAtOnceTest extends ServerTest {
             long id = newJob(leading, "Plover Ground").path("id").asLong();
             bringIn(added, "Plover Ground");
             assertThat(together(
-                            () -> post("/api/shipments/" + id + "/jobs", Map.of("job", added)),
-                            second(otherServer, "POST", "/api/shipments", Map.of("job", added))))
+                            () -> post("/api/v1/shipments/" + id + "/jobs", Map.of("job", added)),
+                            second(otherServer, "POST", "/api/v1/shipments", Map.of("job", added))))
                     .isSubsetOf(200, 409)
                     .contains(200);
             assertThat(shipmentsOf(added)).isEqualTo(1);
@@ -143,8 +143,8 @@ class TwoAtOnceTest extends ServerTest {
             bringIn(added, "Plover Ground");
             Map<String, String> choice = Map.of("job", added);
             assertThat(together(
-                            () -> post("/api/shipments/" + one + "/jobs", choice),
-                            second(otherServer, "POST", "/api/shipments/" + two + "/jobs", choice)))
+                            () -> post("/api/v1/shipments/" + one + "/jobs", choice),
+                            second(otherServer, "POST", "/api/v1/shipments/" + two + "/jobs", choice)))
                     .containsOnlyOnce(200)
                     .containsOnly(200, 409);
             assertThat(shipmentsOf(added)).isEqualTo(1);
@@ -161,8 +161,8 @@ class TwoAtOnceTest extends ServerTest {
             long one = newJob(first, "Plover Ground").path("id").asLong();
             long two = newJob(last, "Plover Ground").path("id").asLong();
             List<Integer> answers = together(
-                    () -> post("/api/shipments/" + one + "/jobs", Map.of("job", last)),
-                    second(otherServer, "POST", "/api/shipments/" + two + "/jobs", Map.of("job", first)));
+                    () -> post("/api/v1/shipments/" + one + "/jobs", Map.of("job", last)),
+                    second(otherServer, "POST", "/api/v1/shipments/" + two + "/jobs", Map.of("job", first)));
             assertThat(answers).doesNotContain(500, 503).contains(200);
             assertThat(shipmentsOf(first)).isEqualTo(1);
             assertThat(shipmentsOf(last)).isEqualTo(1);
@@ -194,7 +194,7 @@ class TwoAtOnceTest extends ServerTest {
                     second(
                             otherServer,
                             "POST",
-                            "/api/shipments/" + bench.path("id").asLong() + "/moves",
+                            "/api/v1/shipments/" + bench.path("id").asLong() + "/moves",
                             Map.of("line", line, "quantity", 2, "from", 1, "to", 0)));
             assertThat(answers.get(0)).isIn(200, 409, 422);
             assertThat(answers.get(1)).isIn(200, 409);
@@ -214,7 +214,7 @@ class TwoAtOnceTest extends ServerTest {
                     second(
                             otherServer,
                             "POST",
-                            "/api/shipments/" + bench.path("id").asLong() + "/left-behind",
+                            "/api/v1/shipments/" + bench.path("id").asLong() + "/left-behind",
                             Map.of("line", line, "quantity", 2)));
             assertThat(database.sql(
                                     "SELECT l.quantity_shipped = 0 OR l.quantity_shipped = sl.quantity FROM work_order_line l"
@@ -232,7 +232,7 @@ class TwoAtOnceTest extends ServerTest {
     void moveAndWeigh(boolean otherServer) throws Exception {
         for (int turn = 0; turn < TRIES; turn++) {
             JsonNode bench = newJob("MW-" + otherServer + turn, "Plover Ground");
-            String path = "/api/shipments/" + bench.path("id").asLong();
+            String path = "/api/v1/shipments/" + bench.path("id").asLong();
             post(path + "/packages", Map.of("text", "C3"));
             long line = bench.path("lines").get(0).path("id").asLong();
             assertThat(together(
@@ -241,7 +241,7 @@ class TwoAtOnceTest extends ServerTest {
                     .containsOnly(200);
             int pieces = 0;
             for (JsonNode each :
-                    get("/api/shipments?job=MW-" + otherServer + turn).path("packages")) {
+                    get("/api/v1/shipments?job=MW-" + otherServer + turn).path("packages")) {
                 pieces += each.path("contents").get(0).path("quantity").asInt();
             }
             assertThat(pieces).isEqualTo(5);

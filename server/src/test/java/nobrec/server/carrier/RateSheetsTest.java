@@ -36,7 +36,7 @@ class RateSheetsTest extends ServerTest {
 
     private MvcTestResult readIn(String csv, String signIn, String role) {
         return mvc.post()
-                .uri("/api/rate-sheets")
+                .uri("/api/v1/rate-sheets")
                 .multipart()
                 .file(new MockMultipartFile("file", "saver.csv", "text/csv", csv.getBytes(StandardCharsets.UTF_8)))
                 .with(user(signIn).roles(role))
@@ -47,18 +47,27 @@ class RateSheetsTest extends ServerTest {
     @Test
     void aSheetCountsFromItsFirstDayAndOldShipmentsKeepTheirs() throws Exception {
         JsonNode shipped = json(ship(weighedJob("T-33", "Plover Saver")));
-        String paid = chosen(shipped).path("total").asString();
+        String paid = chosen(shipped).path("total").path("amount").asString();
         JsonNode taken = json(readIn(NEXT_YEAR, INES, "COORDINATOR"));
         assertThat(taken.path("firstDay").asString()).isEqualTo("2027-01-01");
         assertThat(taken.path("cautions").get(0).path("reason").asString()).contains("the price falls to 98.00");
 
         clock.pass(Duration.ofDays(45));
         JsonNode later = weighedJob("T-32", "Plover Saver");
-        assertThat(chosen(later).path("lines").get(0).path("amount").asString()).isEqualTo("99.99");
-        assertThat(chosen(get("/api/shipments?job=T-33")).path("total").asString())
+        assertThat(chosen(later)
+                        .path("lines")
+                        .get(0)
+                        .path("amount")
+                        .path("amount")
+                        .asString())
+                .isEqualTo("99.99");
+        assertThat(chosen(get("/api/v1/shipments?job=T-33"))
+                        .path("total")
+                        .path("amount")
+                        .asString())
                 .isEqualTo(paid);
         String written = mvc.get()
-                .uri("/api/rate-sheets/PLV-SAVER?day=2027-02-01")
+                .uri("/api/v1/rate-sheets/PLV-SAVER?day=2027-02-01")
                 .with(user(INES).roles("BOOKKEEPER"))
                 .exchange()
                 .getResponse()
@@ -82,7 +91,7 @@ class RateSheetsTest extends ServerTest {
     }
 
     private JsonNode sheetsOf(String service) {
-        for (JsonNode each : get("/api/rate-sheets").path("services")) {
+        for (JsonNode each : get("/api/v1/rate-sheets").path("services")) {
             if (each.path("service").asString().equals(service)) {
                 return each;
             }

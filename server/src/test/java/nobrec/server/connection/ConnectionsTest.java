@@ -21,7 +21,7 @@ import tools.jackson.databind.JsonNode;
 
 class ConnectionsTest extends ServerTest {
 
-    private static final String WHIMBREL = "/api/connections/WHIMBREL";
+    private static final String WHIMBREL = "/api/v1/connections/WHIMBREL";
 
     @Autowired
     private JdbcClient database;
@@ -72,7 +72,7 @@ class ConnectionsTest extends ServerTest {
     @ParameterizedTest
     @ValueSource(strings = {"COORDINATOR", "PACKER", "BOOKKEEPER", "OWNER"})
     void onlyTheAdministratorSeesAndChangesThem(String role) {
-        assertThat(send("GET", "/api/connections", Map.of(), "ines", role)).hasStatus(HttpStatus.FORBIDDEN);
+        assertThat(send("GET", "/api/v1/connections", Map.of(), "ines", role)).hasStatus(HttpStatus.FORBIDDEN);
         Map<String, Object> change = Map.of("address", "https://host", "timeLimitMillis", 300, "userName", "");
         assertThat(send("PUT", WHIMBREL, change, "ines", role)).hasStatus(HttpStatus.FORBIDDEN);
     }
@@ -122,7 +122,7 @@ class ConnectionsTest extends ServerTest {
         try {
             connections.keep(connections.to("PLOVER"));
             assertThatThrownBy(() -> connections.to("GODWIT")).hasMessageContaining("cannot be read");
-            JsonNode rows = json(send("GET", "/api/connections", Map.of(), "admin", "ADMINISTRATOR"))
+            JsonNode rows = json(send("GET", "/api/v1/connections", Map.of(), "admin", "ADMINISTRATOR"))
                     .path("rows");
             assertThat(rows).hasSizeGreaterThanOrEqualTo(8);
         } finally {

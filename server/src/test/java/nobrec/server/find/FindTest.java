@@ -19,7 +19,7 @@ class FindTest extends ServerTest {
         "' 2401 ', /bench?job=2401",
     })
     void understandsSectionsAndWorkOrders(String text, String address) {
-        assertThat(get("/api/find?text=" + text).path("address").asString()).isEqualTo(address);
+        assertThat(get("/api/v1/find?text=" + text).path("address").asString()).isEqualTo(address);
     }
 
     @Test
@@ -29,7 +29,7 @@ class FindTest extends ServerTest {
                 .get(0)
                 .path("trackingNumber")
                 .asString();
-        assertThat(get("/api/find?text=" + tracking.toLowerCase(Locale.ROOT))
+        assertThat(get("/api/v1/find?text=" + tracking.toLowerCase(Locale.ROOT))
                         .path("address")
                         .asString())
                 .isEqualTo("/bench?job=T-31");
@@ -37,7 +37,7 @@ class FindTest extends ServerTest {
 
     @Test
     void saysSoWhenNothingIsExactlyThat() {
-        JsonNode nothing = get("/api/find?text=quill");
+        JsonNode nothing = get("/api/v1/find?text=quill");
         assertThat(nothing.has("address")).isFalse();
         assertThat(nothing.path("said").asString()).contains("“quill”");
     }

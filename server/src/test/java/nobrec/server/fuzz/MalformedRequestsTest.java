@@ -123,7 +123,7 @@ class MalformedRequestsTest extends ServerTest {
     void aThousandMalformedRequestsAreProblemsWithThingReasonAndRemedy() {
         for (Endpoint endpoint : Endpoints.all()) {
             String name = endpoint.method() + " " + endpoint.path();
-            if (endpoint.path().startsWith("/api/sign-")) {
+            if (endpoint.path().startsWith("/api/v1/sign-")) {
                 continue;
             }
             if (endpoint.hasPart() && !endpoint.path().contains("{service}")) {
@@ -158,10 +158,10 @@ class MalformedRequestsTest extends ServerTest {
     }
 
     private void aScreenStillShowsTheRest() {
-        assertThat(get("/api/departures").path("pickups")).isNotEmpty();
-        assertThat(get("/api/work-orders").path("rows")).isNotNull();
-        assertThat(get("/api/rate-sheets").isMissingNode()).isFalse();
-        assertThat(get("/api/postings").path("rows")).isNotNull();
+        assertThat(get("/api/v1/departures").path("pickups")).isNotEmpty();
+        assertThat(get("/api/v1/work-orders").path("rows")).isNotNull();
+        assertThat(get("/api/v1/rate-sheets").isMissingNode()).isFalse();
+        assertThat(get("/api/v1/postings").path("rows")).isNotNull();
     }
 
     /** Bodies drawn at random, on a shipment that is there: refused or done, and its bench shows it afterwards. */
@@ -171,7 +171,7 @@ class MalformedRequestsTest extends ServerTest {
         Random random = new Random(seed);
         long id = newJob("FZ-" + seed, "Plover Ground").path("id").asLong();
         List<Endpoint> acts = Endpoints.all().stream()
-                .filter(endpoint -> endpoint.path().startsWith("/api/shipments/{id}"))
+                .filter(endpoint -> endpoint.path().startsWith("/api/v1/shipments/{id}"))
                 .filter(endpoint ->
                         !endpoint.fields().isEmpty() && !endpoint.path().endsWith("/ship"))
                 .toList();
@@ -190,7 +190,7 @@ class MalformedRequestsTest extends ServerTest {
                     .as("%s %s", act.path(), fields)
                     .isLessThan(500);
         }
-        assertThat(get("/api/shipments?job=FZ-" + seed).path("id").asLong()).isEqualTo(id);
+        assertThat(get("/api/v1/shipments?job=FZ-" + seed).path("id").asLong()).isEqualTo(id);
         aScreenStillShowsTheRest();
     }
 

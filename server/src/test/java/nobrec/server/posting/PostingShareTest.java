@@ -40,7 +40,7 @@ class PostingShareTest extends ServerTest {
     }
 
     private JsonNode source(String job) {
-        for (var row : get("/api/postings?job=" + job).path("rows")) {
+        for (var row : get("/api/v1/postings?job=" + job).path("rows")) {
             if (row.path("kind").asString().equals("SOURCE")) {
                 return row;
             }

@@ -96,7 +96,7 @@ class CsvImportTest extends ServerTest {
                                 "\uFEFF" + HEADING,
                                 "C-1,\"Bolt, Nut & \"\"Sons\"\"\",,\"Works\r\nDock 2\",,1 Road,,Madison,WI,53703,US,,,,,,X,Thing,1,1,")));
         assertThat(quoted.path("taken").asInt()).isEqualTo(1);
-        assertThat(get("/api/work-orders?text=C-1")
+        assertThat(get("/api/v1/work-orders?text=C-1")
                         .path("rows")
                         .get(0)
                         .path("customer")
@@ -109,7 +109,7 @@ class CsvImportTest extends ServerTest {
                         HEADING.replace(',', ';'),
                         order("C-2", "Müller & Søn").replace(',', ';'))));
         assertThat(semicolons.path("taken").asInt()).isEqualTo(1);
-        assertThat(get("/api/work-orders?text=C-2")
+        assertThat(get("/api/v1/work-orders?text=C-2")
                         .path("rows")
                         .get(0)
                         .path("customer")
@@ -136,7 +136,7 @@ class CsvImportTest extends ServerTest {
         MvcTestResult refused = drop("quotes.csv", String.join("\n", rows).getBytes(StandardCharsets.UTF_8));
         assertThat(refused).hasStatus(HttpStatus.UNPROCESSABLE_CONTENT);
         assertThat(json(refused).path("detail").asString()).startsWith("Row 4: a ");
-        assertThat(get("/api/work-orders?text=Q-").path("rows")).isEmpty();
+        assertThat(get("/api/v1/work-orders?text=Q-").path("rows")).isEmpty();
     }
 
     @Test
@@ -187,9 +187,9 @@ class CsvImportTest extends ServerTest {
     @Test
     void numbersThatDifferByCaseAreTwoJobsAndEachIsFound() {
         run(drop("case.csv", file(StandardCharsets.UTF_8, HEADING, order("k-1", "Small"), order("K-1", "Great"))));
-        assertThat(get("/api/find?text=k-1").path("address").asString()).endsWith("k-1");
-        assertThat(get("/api/find?text=K-1").path("address").asString()).endsWith("K-1");
-        assertThat(get("/api/work-orders?text=k-1").path("rows")).hasSize(2);
+        assertThat(get("/api/v1/find?text=k-1").path("address").asString()).endsWith("k-1");
+        assertThat(get("/api/v1/find?text=K-1").path("address").asString()).endsWith("K-1");
+        assertThat(get("/api/v1/work-orders?text=k-1").path("rows")).hasSize(2);
     }
 
     /** They are said until the work order came in, or somebody is done with them, whatever comes in meanwhile. */
@@ -203,15 +203,15 @@ class CsvImportTest extends ServerTest {
         run(drop("again.csv", file(StandardCharsets.UTF_8, HEADING, order("S-1", "Good"))));
         assertThat(stuck("faulty.csv").path("thing").asString()).isEqualTo("One work order of faulty.csv");
         String id = stuck("faulty.csv").path("address").asString().replaceAll("\\D", "");
-        assertThat(send("POST", "/api/imports/" + id + "/settled", null, "rufus", "PACKER"))
+        assertThat(send("POST", "/api/v1/imports/" + id + "/settled", null, "rufus", "PACKER"))
                 .hasStatus(HttpStatus.FORBIDDEN);
-        assertThat(send("POST", "/api/imports/" + id + "/settled", null)).hasStatusOk();
+        assertThat(send("POST", "/api/v1/imports/" + id + "/settled", null)).hasStatusOk();
         assertThat(stuck("faulty.csv").isMissingNode()).isTrue();
     }
 
     /** The line on Departures that names a file. */
     private JsonNode stuck(String file) {
-        for (JsonNode each : get("/api/departures").path("stuck")) {
+        for (JsonNode each : get("/api/v1/departures").path("stuck")) {
             if (each.path("thing").asString().endsWith(file)) {
                 return each;
             }

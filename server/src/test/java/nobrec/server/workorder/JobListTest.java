@@ -43,10 +43,10 @@ class JobListTest extends ServerTest {
         List<String> inOrder = new ArrayList<>();
         String next = "";
         do {
-            JsonNode page = get("/api/work-orders?text=L-" + next);
+            JsonNode page = get("/api/v1/work-orders?text=L-" + next);
             assertThat(page.path("rows").size()).isLessThanOrEqualTo(100);
             inOrder.addAll(numbers(page));
-            next = page.has("next") ? "&before=" + page.path("next").asLong() : "";
+            next = page.has("next") ? "&cursor=" + page.path("next").asLong() : "";
         } while (!next.isEmpty());
         seen.addAll(inOrder);
         assertThat(inOrder).hasSize(MANY).doesNotHaveDuplicates();
@@ -57,36 +57,37 @@ class JobListTest extends ServerTest {
 
     @Test
     void isNarrowedByTheBeginningOfANumberOrAPartOfACustomersName() {
-        assertThat(numbers(get("/api/work-orders?text=L-01")))
+        assertThat(numbers(get("/api/v1/work-orders?text=L-01")))
                 .hasSize(10)
                 .allMatch(number -> number.startsWith("L-01"));
-        assertThat(numbers(get("/api/work-orders?text=spur Bear"))).hasSize(100);
-        assertThat(numbers(get("/api/work-orders?text=nobody at all"))).isEmpty();
+        assertThat(numbers(get("/api/v1/work-orders?text=spur Bear"))).hasSize(100);
+        assertThat(numbers(get("/api/v1/work-orders?text=nobody at all"))).isEmpty();
     }
 
     @Test
     void signsWithAMeaningInSqlAreFoundAsTheyStand() {
-        assertThat(numbers(get("/api/work-orders?text=0% S"))).hasSize(100);
-        assertThat(numbers(get("/api/work-orders?text=L_0"))).isEmpty();
-        assertThat(numbers(get("/api/work-orders?text='; DROP TABLE work_order; --")))
+        assertThat(numbers(get("/api/v1/work-orders?text=0% S"))).hasSize(100);
+        assertThat(numbers(get("/api/v1/work-orders?text=L_0"))).isEmpty();
+        assertThat(numbers(get("/api/v1/work-orders?text='; DROP TABLE work_order; --")))
                 .isEmpty();
-        assertThat(numbers(get("/api/work-orders?text=L-007"))).hasSize(1);
+        assertThat(numbers(get("/api/v1/work-orders?text=L-007"))).hasSize(1);
     }
 
     @Test
     void aRowSaysWhatIsKnownAndWhatIsNot() {
-        JsonNode known = get("/api/work-orders?text=L-008").path("rows").get(0);
-        assertThat(known.path("weight").asString()).isEqualTo("0.50 lb");
+        JsonNode known = get("/api/v1/work-orders?text=L-008").path("rows").get(0);
+        assertThat(known.path("weight").path("text").asString()).isEqualTo("0.50 lb");
         assertThat(known.path("pieces").asInt()).isEqualTo(2);
         assertThat(known.path("status").asString()).isEqualTo("READY");
-        assertThat(get("/api/work-orders?text=L-007").path("rows").get(0).has("weight"))
+        assertThat(get("/api/v1/work-orders?text=L-007").path("rows").get(0).has("weight"))
                 .isFalse();
     }
 
     @Test
     void isNarrowedByStatus() {
-        send("POST", "/api/shipments", Map.of("job", "L-020"));
-        assertThat(numbers(get("/api/work-orders?text=L-02&status=ON_BENCH"))).containsExactly("L-020");
-        assertThat(numbers(get("/api/work-orders?text=L-02&status=SHIPPED"))).isEmpty();
+        send("POST", "/api/v1/shipments", Map.of("job", "L-020"));
+        assertThat(numbers(get("/api/v1/work-orders?text=L-02&status=ON_BENCH")))
+                .containsExactly("L-020");
+        assertThat(numbers(get("/api/v1/work-orders?text=L-02&status=SHIPPED"))).isEmpty();
     }
 }

@@ -37,13 +37,14 @@ class ProblemAdvice {
 
     @ExceptionHandler
     ProblemDetail refused(Refusal refusal) {
-        HttpStatus status = switch (refusal.kind()) {
-            case UNUSABLE -> HttpStatus.UNPROCESSABLE_CONTENT;
-            case NOT_FOUND -> HttpStatus.NOT_FOUND;
-            case CONFLICT -> HttpStatus.CONFLICT;
-            case OUTSIDE -> HttpStatus.BAD_GATEWAY;
+        ProblemType type = switch (refusal.kind()) {
+            case UNUSABLE -> ProblemType.UNUSABLE;
+            case NOT_FOUND -> ProblemType.NOT_FOUND;
+            case CONFLICT -> ProblemType.CONFLICT;
+            case CHANGED_SINCE -> ProblemType.CHANGED_SINCE;
+            case OUTSIDE -> ProblemType.OUTSIDE;
         };
-        return Problems.of(status, refusal.thing(), refusal.getMessage(), refusal.remedy());
+        return Problems.of(type, type.status(), refusal.thing(), refusal.getMessage(), refusal.remedy());
     }
 
     @ExceptionHandler

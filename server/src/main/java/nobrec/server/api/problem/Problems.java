@@ -9,7 +9,12 @@ public final class Problems {
     private Problems() {}
 
     public static ProblemDetail of(HttpStatus status, String thing, String reason, String remedy) {
+        return of(ProblemType.of(status), status, thing, reason, remedy);
+    }
+
+    static ProblemDetail of(ProblemType type, HttpStatus status, String thing, String reason, String remedy) {
         ProblemDetail problem = ProblemDetail.forStatusAndDetail(status, reason);
+        problem.setType(type.uri());
         problem.setTitle(thing);
         problem.setProperty("thing", thing);
         problem.setProperty("remedy", remedy);

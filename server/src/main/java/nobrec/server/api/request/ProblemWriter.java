@@ -31,6 +31,7 @@ public class ProblemWriter {
             return;
         }
         Map<String, Object> said = new LinkedHashMap<>(problem.getProperties());
+        said.put("type", problem.getType());
         said.put("title", problem.getTitle());
         said.put("status", problem.getStatus());
         said.put("detail", problem.getDetail());

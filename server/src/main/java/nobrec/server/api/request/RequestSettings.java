@@ -24,5 +24,5 @@ public record RequestSettings(
         @DefaultValue("16") int signInsAtOnce) {
 
     /** Where name and password are sent. */
-    public static final String SIGN_IN = "/api/sign-in";
+    public static final String SIGN_IN = "/api/v1/sign-in";
 }

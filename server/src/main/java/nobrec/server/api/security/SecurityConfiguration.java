@@ -64,7 +64,7 @@ class SecurityConfiguration {
         return withHeaders(http)
                 .csrf(csrf -> csrf.csrfTokenRepository(CookieCsrfTokenRepository.withHttpOnlyFalse())
                         .csrfTokenRequestHandler(new TokenInHeader()))
-                .authorizeHttpRequests(requests -> requests.requestMatchers(RequestSettings.SIGN_IN, "/api/who")
+                .authorizeHttpRequests(requests -> requests.requestMatchers(RequestSettings.SIGN_IN, "/api/v1/who")
                         .permitAll()
                         .anyRequest()
                         .authenticated())
@@ -81,7 +81,7 @@ class SecurityConfiguration {
                                 "Signing in",
                                 "Name and password do not belong together.",
                                 "Check both.")))
-                .logout(logout -> logout.logoutUrl("/api/sign-out")
+                .logout(logout -> logout.logoutUrl("/api/v1/sign-out")
                         .logoutSuccessHandler(
                                 (request, response, who) -> response.setStatus(HttpServletResponse.SC_NO_CONTENT)))
                 .exceptionHandling(errors -> errors.authenticationEntryPoint(

@@ -10,12 +10,12 @@ import org.apache.ibatis.type.BaseTypeHandler;
 import org.apache.ibatis.type.JdbcType;
 
 /** A value kept as one exact decimal. */
-abstract class DecimalHandler<T> extends BaseTypeHandler<T> {
+public abstract class DecimalHandler<T> extends BaseTypeHandler<T> {
 
     private final Function<T, BigDecimal> write;
     private final Function<BigDecimal, T> read;
 
-    DecimalHandler(Function<T, BigDecimal> write, Function<BigDecimal, T> read) {
+    protected DecimalHandler(Function<T, BigDecimal> write, Function<BigDecimal, T> read) {
         this.write = write;
         this.read = read;
     }

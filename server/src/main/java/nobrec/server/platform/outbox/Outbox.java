@@ -87,9 +87,15 @@ public class Outbox {
         return mapper.waiting(kinds, limit);
     }
 
-    /** Newest first. */
-    public List<OutboxEntry> newest(OutboxState state, String subjectName, int limit) {
-        return mapper.newest(state, subjectName, limit);
+    /**
+     * Newest first.
+     *
+     * @param state null for all
+     * @param subjectName empty text for all
+     * @param before only entries with a smaller id; null for all
+     */
+    public List<OutboxEntry> newest(OutboxState state, String subjectName, Long before, int limit) {
+        return mapper.newest(state, subjectName, before, limit);
     }
 
     public int failed(Collection<OutboxKind> kinds) {

@@ -35,7 +35,10 @@ interface OutboxMapper {
     List<OutboxEntry> waiting(@Param("kinds") Collection<OutboxKind> kinds, @Param("limit") int limit);
 
     List<OutboxEntry> newest(
-            @Param("state") OutboxState state, @Param("subjectName") String subjectName, @Param("limit") int limit);
+            @Param("state") OutboxState state,
+            @Param("subjectName") String subjectName,
+            @Param("before") Long before,
+            @Param("limit") int limit);
 
     int failed(@Param("kinds") Collection<OutboxKind> kinds);
 

@@ -36,7 +36,7 @@ class SecurityTest extends ServerTest {
 
     private MvcTestResult signIn(String sender, String name, String password, Cookie... cookies) {
         var request = mvc.post()
-                .uri("/api/sign-in")
+                .uri("/api/v1/sign-in")
                 .contentType(MediaType.APPLICATION_FORM_URLENCODED)
                 .content("username=" + URLEncoder.encode(name, StandardCharsets.UTF_8) + "&password="
                         + URLEncoder.encode(password, StandardCharsets.UTF_8))
@@ -55,7 +55,13 @@ class SecurityTest extends ServerTest {
 
     @ParameterizedTest
     @ValueSource(
-            strings = {"/api/departures", "/api/work-orders", "/api/postings", "/api/papers/1", "/api/description"})
+            strings = {
+                "/api/v1/departures",
+                "/api/v1/work-orders",
+                "/api/v1/postings",
+                "/api/v1/papers/1",
+                "/api/v1/description"
+            })
     void nothingIsShownToStrangers(String path) {
         assertThat(mvc.get().uri(path).exchange()).hasStatus(HttpStatus.UNAUTHORIZED);
     }
@@ -63,7 +69,7 @@ class SecurityTest extends ServerTest {
     @Test
     void nothingIsChangedWithoutTheToken() {
         assertThat(mvc.post()
-                        .uri("/api/shipments/1/ship")
+                        .uri("/api/v1/shipments/1/ship")
                         .with(user(INES).roles("COORDINATOR"))
                         .exchange())
                 .hasStatus(HttpStatus.FORBIDDEN);
@@ -152,15 +158,16 @@ class SecurityTest extends ServerTest {
     void whoIsSwitchedOffIsOutAtOnceAndARoleCountsAtOnce() {
         // Without a container the session's cookie has the framework's own name.
         Cookie session = signIn("tobin", "correct horse").getResponse().getCookie("SESSION");
-        assertThat(mvc.get().uri("/api/departures").cookie(session).exchange()).hasStatusOk();
+        assertThat(mvc.get().uri("/api/v1/departures").cookie(session).exchange())
+                .hasStatusOk();
         try {
             database.sql("UPDATE app_user SET role = 'PACKER' WHERE sign_in = 'tobin'")
                     .update();
-            assertThat(mvc.get().uri("/api/postings").cookie(session).exchange())
+            assertThat(mvc.get().uri("/api/v1/postings").cookie(session).exchange())
                     .hasStatus(HttpStatus.FORBIDDEN);
             database.sql("UPDATE app_user SET active = FALSE WHERE sign_in = 'tobin'")
                     .update();
-            assertThat(mvc.get().uri("/api/departures").cookie(session).exchange())
+            assertThat(mvc.get().uri("/api/v1/departures").cookie(session).exchange())
                     .hasStatus(HttpStatus.UNAUTHORIZED);
         } finally {
             database.sql("UPDATE app_user SET active = TRUE, role = 'COORDINATOR' WHERE sign_in = 'tobin'")
@@ -171,12 +178,13 @@ class SecurityTest extends ServerTest {
     @Test
     void aPackerSeesNeitherWhatTheCustomerPaysNorWhatIsEarned() {
         JsonNode bench = newJob("PM-1", "Plover Ground");
-        assertThat(bench.path("charge").path("margin").asString()).isNotEmpty();
-        MvcTestResult packers = send("POST", "/api/shipments", Map.of("job", "PM-1"), "rufus", "PACKER");
+        assertThat(bench.path("charge").path("margin").path("amount").asString())
+                .isNotEmpty();
+        MvcTestResult packers = send("POST", "/api/v1/shipments", Map.of("job", "PM-1"), "rufus", "PACKER");
         assertThat(json(packers).has("charge")).isFalse();
         assertThat(json(packers).path("seesCharge").asBoolean()).isFalse();
         assertThat(mvc.get()
-                        .uri("/api/postings")
+                        .uri("/api/v1/postings")
                         .with(user("rufus").roles("PACKER"))
                         .exchange())
                 .hasStatus(HttpStatus.FORBIDDEN);
@@ -184,12 +192,12 @@ class SecurityTest extends ServerTest {
 
     @ParameterizedTest
     @CsvSource({
-        "odette, BOOKKEEPER, POST, /api/shipments, FORBIDDEN",
-        "hollis, OWNER, POST, /api/shipments/1/ship, FORBIDDEN",
-        "rufus, PACKER, POST, /api/postings/1/another-try, FORBIDDEN",
-        "odette, BOOKKEEPER, PUT, /api/shipments/1/phone, FORBIDDEN",
-        "rufus, PACKER, POST, /api/shipments, NOT_FOUND",
-        "hollis, OWNER, POST, /api/shipments/1/carrier-question, FORBIDDEN",
+        "odette, BOOKKEEPER, POST, /api/v1/shipments, FORBIDDEN",
+        "hollis, OWNER, POST, /api/v1/shipments/1/ship, FORBIDDEN",
+        "rufus, PACKER, POST, /api/v1/postings/1/another-try, FORBIDDEN",
+        "odette, BOOKKEEPER, PUT, /api/v1/shipments/1/phone, FORBIDDEN",
+        "rufus, PACKER, POST, /api/v1/shipments, NOT_FOUND",
+        "hollis, OWNER, POST, /api/v1/shipments/1/carrier-question, FORBIDDEN",
     })
     void eachRoleDoesItsOwn(String who, String role, String method, String path, HttpStatus status) {
         Map<String, String> body = path.endsWith("ship")
@@ -210,8 +218,8 @@ class SecurityTest extends ServerTest {
 
     @Test
     void whatIsTooLongOrMissingIsRefusedAtTheBorder() {
-        assertThat(send("POST", "/api/shipments", Map.of("job", "x".repeat(500))))
+        assertThat(send("POST", "/api/v1/shipments", Map.of("job", "x".repeat(500))))
                 .hasStatus(HttpStatus.UNPROCESSABLE_CONTENT);
-        assertThat(send("POST", "/api/shipments", Map.of())).hasStatus(HttpStatus.UNPROCESSABLE_CONTENT);
+        assertThat(send("POST", "/api/v1/shipments", Map.of())).hasStatus(HttpStatus.UNPROCESSABLE_CONTENT);
     }
 }

@@ -69,10 +69,10 @@ class HidReportScaleTest extends ServerTest {
         JsonNode bench = newJob("T-50", "Plover Ground");
         standIns().scale().setMood(mood);
         MvcTestResult refused =
-                send("POST", "/api/shipments/" + bench.path("id").asLong() + "/packages/1/scale-reading", Map.of());
+                send("POST", "/api/v1/shipments/" + bench.path("id").asLong() + "/packages/1/scale-reading", Map.of());
         assertThat(refused).hasStatus(HttpStatus.BAD_GATEWAY);
         assertThat(json(refused).path("detail").asString()).isEqualTo(reason);
-        assertThat(get("/api/shipments?job=T-50").path("packages").get(0).has("weight"))
+        assertThat(get("/api/v1/shipments?job=T-50").path("packages").get(0).has("weight"))
                 .isFalse();
     }
 
@@ -80,9 +80,10 @@ class HidReportScaleTest extends ServerTest {
     void theAssistantPutsThePackageOnTheScaleInTheDemo() {
         JsonNode bench = newJob("T-51", "Plover Ground");
         JsonNode weighed = json(
-                send("POST", "/api/shipments/" + bench.path("id").asLong() + "/packages/1/scale-reading", Map.of()));
+                send("POST", "/api/v1/shipments/" + bench.path("id").asLong() + "/packages/1/scale-reading", Map.of()));
         // 5 x 0.5 lb and a carton of 0.35 lb, 1 % and 40 g of packing: 2.9667 lb.
-        assertThat(weighed.path("packages").get(0).path("weight").asString()).isEqualTo("2.97 lb");
+        assertThat(weighed.path("packages").get(0).path("weight").path("text").asString())
+                .isEqualTo("2.97 lb");
         assertThat(weighed.path("packages").get(0).path("weightSource").asString())
                 .isEqualTo("SCALE");
     }

@@ -1,0 +1,2 @@
+/** Long lists, a part at a time. */
+package nobrec.server.api.list;
