@@ -58,28 +58,32 @@ export function Jobs() {
     });
   }, [forget, setFilter]);
   return (
-    <div className="px-5 py-3">
-      <div className="flex items-center gap-5">
-        <h1>Jobs</h1>
-        <Filters filter={filter} setFilter={setFilter} />
-        {may("BRING_IN") && <BringIn what="File of work orders" busy={bringIn.isPending} take={takeFile} />}
-      </div>
-      {bringIn.isError && (
-        <div className="mt-3">
-          <ProblemLine error={bringIn.error} />
-        </div>
+    <BringIn what="File of work orders" may={may("BRING_IN")} busy={bringIn.isPending} take={takeFile}>
+      {(button) => (
+        <>
+          <div className="flex items-center gap-5">
+            <h1>Jobs</h1>
+            <Filters filter={filter} setFilter={setFilter} />
+            {button}
+          </div>
+          {bringIn.isError && (
+            <div className="mt-3">
+              <ProblemLine error={bringIn.error} />
+            </div>
+          )}
+          {settle.isError && <ProblemLine error={settle.error} />}
+          {earlier.isError && <ProblemLine error={earlier.error} />}
+          {report && (
+            <ImportReport
+              run={report}
+              close={closeReport}
+              settle={() => settle.mutate(report.id, { onSuccess: closeReport })}
+            />
+          )}
+          <List list={list} filtered={text !== "" || status !== undefined} />
+        </>
       )}
-      {settle.isError && <ProblemLine error={settle.error} />}
-      {earlier.isError && <ProblemLine error={earlier.error} />}
-      {report && (
-        <ImportReport
-          run={report}
-          close={closeReport}
-          settle={() => settle.mutate(report.id, { onSuccess: closeReport })}
-        />
-      )}
-      <List list={list} filtered={text !== "" || status !== undefined} />
-    </div>
+    </BringIn>
   );
 }
 

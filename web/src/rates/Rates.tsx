@@ -24,28 +24,32 @@ export function Rates() {
     return <Trouble error={list.error} again={() => void list.refetch()} />;
   }
   return (
-    <div className="px-5 py-3">
-      <div className="flex items-center gap-5">
-        <h1>Rates</h1>
-        <span className="quiet">
-          A shipment costs what the sheet of its day says, later too: a sheet is never changed, only followed
-          by the next.
-        </span>
-        {mayBringIn && <BringIn what="Rate sheet" busy={bringIn.isPending} take={bringIn.mutate} />}
-      </div>
-      {bringIn.isError && (
-        <div className="mt-3">
-          <ProblemLine error={bringIn.error} />
-        </div>
+    <BringIn what="Rate sheet" may={mayBringIn} busy={bringIn.isPending} take={bringIn.mutate}>
+      {(button) => (
+        <>
+          <div className="flex items-center gap-5">
+            <h1>Rates</h1>
+            <span className="quiet">
+              A shipment costs what the sheet of its day says, later too: a sheet is never changed, only
+              followed by the next.
+            </span>
+            {button}
+          </div>
+          {bringIn.isError && (
+            <div className="mt-3">
+              <ProblemLine error={bringIn.error} />
+            </div>
+          )}
+          {bringIn.data && <TakenSheet sheet={bringIn.data} close={bringIn.reset} />}
+          {list.data.services.length === 0 ? (
+            <div className="mt-3">
+              <Empty>The services that are set up will appear here, each with its rate sheets.</Empty>
+            </div>
+          ) : (
+            <SheetTable services={list.data.services} />
+          )}
+        </>
       )}
-      {bringIn.data && <TakenSheet sheet={bringIn.data} close={bringIn.reset} />}
-      {list.data.services.length === 0 ? (
-        <div className="mt-3">
-          <Empty>The services that are set up will appear here, each with its rate sheets.</Empty>
-        </div>
-      ) : (
-        <SheetTable services={list.data.services} />
-      )}
-    </div>
+    </BringIn>
   );
 }

@@ -1,46 +1,49 @@
-import { useMemo, useRef } from "react";
+import { type ReactNode, useMemo } from "react";
 import { Key } from "./Key";
 import { useKeys } from "./keys";
+import { ProblemLine } from "./states";
 import { useFileDrop } from "./useFileDrop";
 
 interface Props {
   /** What kind of file it is, for those who do not see the button. */
   what: string;
+  /** Whether whoever looks may bring one in; without it nothing is taken. */
+  may: boolean;
   busy: boolean;
   take: (file: File) => void;
+  /** The page, with the button in its place. */
+  children: (button: ReactNode) => ReactNode;
 }
 
-/** Brings a file in: chosen here, or dropped anywhere on the page. */
-export function BringIn({ what, busy, take }: Props) {
-  const chooser = useRef<HTMLInputElement>(null);
-  const hovering = useFileDrop(take);
-  useKeys(useMemo(() => [{ key: "F2", label: "Bring in a file", run: () => chooser.current?.click() }], []));
+/** A page on which a file can be dropped anywhere, or chosen by its button. */
+export function BringIn(props: Props) {
+  return props.may ? (
+    <DropPage {...props} />
+  ) : (
+    <div className="min-h-full px-5 py-3">{props.children(null)}</div>
+  );
+}
+
+function DropPage({ what, busy, take, children }: Props) {
+  const { getRootProps, getInputProps, isDragActive, open, problem } = useFileDrop(take);
+  useKeys(useMemo(() => [{ key: "F2", label: "Bring in a file", run: open }], [open]));
   return (
-    <>
-      <button type="button" className="act ml-auto" disabled={busy} onClick={() => chooser.current?.click()}>
-        {busy ? "Reading the file …" : "Bring in a file"} <Key name="F2" />
-      </button>
+    <div {...getRootProps({ role: "presentation", tabIndex: -1, className: "min-h-full px-5 py-3" })}>
       <input
-        ref={chooser}
-        type="file"
-        accept=".csv,text/csv"
-        aria-label={what}
-        className="sr-only"
-        tabIndex={-1}
-        onChange={(event) => {
-          const file = event.target.files?.[0];
-          if (file) {
-            take(file);
-          }
-          event.target.value = "";
-        }}
+        {...getInputProps({ accept: ".csv,text/csv", "aria-label": what, tabIndex: -1, multiple: false })}
       />
-      {hovering && (
+      {children(
+        <button type="button" className="act ml-auto" disabled={busy} onClick={open}>
+          {busy ? "Reading the file …" : "Bring in a file"} <Key name="F2" />
+        </button>,
+      )}
+      {problem && <ProblemLine error={problem} />}
+      {isDragActive && (
         <div
           aria-hidden
           className="pointer-events-none fixed inset-0 outline-4 -outline-offset-8 outline-dashed outline-primary"
         />
       )}
-    </>
+    </div>
   );
 }

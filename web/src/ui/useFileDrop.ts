@@ -1,34 +1,26 @@
-import { useEffect, useState } from "react";
+import { useState } from "react";
+import { useDropzone } from "react-dropzone";
+import type { Problem } from "../api/problem";
 
-/** Takes a file dropped anywhere on the page. Tells whether one hovers over it. */
-export function useFileDrop(take: (file: File) => void): boolean {
-  const [hovering, setHovering] = useState(false);
-  useEffect(() => {
-    function over(event: DragEvent) {
-      event.preventDefault();
-      setHovering(true);
-    }
-    function leave(event: DragEvent) {
-      if (!event.relatedTarget) {
-        setHovering(false);
+const ONE_AT_A_TIME: Problem = {
+  thing: "The files",
+  detail: "Several were dropped at once; none was taken.",
+  remedy: "Drop them one after the other.",
+  status: 0,
+};
+
+/** Takes a file dropped anywhere on a page, or chosen. What kind it is the server says, with the reason if it is no use. */
+export function useFileDrop(take: (file: File) => void) {
+  const [problem, setProblem] = useState<Problem>();
+  const zone = useDropzone({
+    noClick: true,
+    noKeyboard: true,
+    onDrop: (files) => {
+      setProblem(files.length > 1 ? ONE_AT_A_TIME : undefined);
+      if (files.length === 1 && files[0]) {
+        take(files[0]);
       }
-    }
-    function drop(event: DragEvent) {
-      event.preventDefault();
-      setHovering(false);
-      const file = event.dataTransfer?.files[0];
-      if (file) {
-        take(file);
-      }
-    }
-    window.addEventListener("dragover", over);
-    window.addEventListener("dragleave", leave);
-    window.addEventListener("drop", drop);
-    return () => {
-      window.removeEventListener("dragover", over);
-      window.removeEventListener("dragleave", leave);
-      window.removeEventListener("drop", drop);
-    };
-  }, [take]);
-  return hovering;
+    },
+  });
+  return { ...zone, problem };
 }

@@ -1,5 +1,7 @@
 package nobrec.server.carrier;
 
+import com.github.benmanes.caffeine.cache.Cache;
+import com.github.benmanes.caffeine.cache.Caffeine;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.util.List;
@@ -26,6 +28,9 @@ import org.springframework.transaction.annotation.Transactional;
 @org.springframework.stereotype.Service
 public class ServiceCatalog {
 
+    /** So many sheets are remembered, those asked for last. */
+    private static final int SHEETS = 500;
+
     private final CarrierMapper mapper;
     private final RateSheetMapper rateSheets;
     private final Sites sites;
@@ -35,7 +40,8 @@ public class ServiceCatalog {
     private final Map<Long, Remembered<Map<String, Pickup>>> pickups = new ConcurrentHashMap<>();
 
     /** A sheet that was kept is never changed, so it can be remembered by its id. */
-    private final Map<Long, RateSheetFile.Kept> sheetsById = new ConcurrentHashMap<>();
+    private final Cache<Long, RateSheetFile.Kept> sheetsById =
+            Caffeine.newBuilder().maximumSize(SHEETS).build();
 
     ServiceCatalog(CarrierMapper mapper, RateSheetMapper rateSheets, Sites sites, SetUpVersion version, Clock clock) {
         this.sites = sites;
@@ -133,8 +139,12 @@ public class ServiceCatalog {
     }
 
     private RateSheetFile.Kept sheet(RateSheetRow row) {
-        return sheetsById.computeIfAbsent(
-                row.id(), id -> RateSheetFile.kept(rateSheets.csv(id).orElseThrow()));
+        RateSheetFile.Kept known = sheetsById.getIfPresent(row.id());
+        if (known == null) {
+            known = RateSheetFile.kept(rateSheets.csv(row.id()).orElseThrow());
+            sheetsById.put(row.id(), known);
+        }
+        return known;
     }
 
     /** The sheet of a service in force on that day, written as a file. */

@@ -1,9 +1,14 @@
 package nobrec.server.document;
 
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.nio.charset.StandardCharsets;
 import java.util.List;
-import java.util.Locale;
 import uk.org.okapibarcode.backend.Code128;
 import uk.org.okapibarcode.backend.HumanReadableLocation;
+import uk.org.okapibarcode.graphics.Color;
+import uk.org.okapibarcode.output.SvgRenderer;
 
 /**
  * A Code 128 symbol (ISO/IEC 15417) as bars.
@@ -15,6 +20,9 @@ public record Barcode(List<Bar> bars, double modules) {
 
     /** Empty space needed on either side. */
     static final int QUIET_MODULES = 10;
+
+    /** Of a style sheet's pixels, 96 to the inch. */
+    private static final double PIXELS_IN_MILLIMETER = 96 / 25.4;
 
     private static final int MAX_LETTERS = 30;
 
@@ -30,10 +38,7 @@ public record Barcode(List<Bar> bars, double modules) {
     }
 
     static Barcode code128(String text) {
-        Code128 symbol = new Code128();
-        symbol.setHumanReadableLocation(HumanReadableLocation.NONE);
-        symbol.setContent(text);
-        List<Bar> bars = symbol.getRectangles().stream()
+        List<Bar> bars = symbol(text).getRectangles().stream()
                 .map(bar -> new Bar(bar.x, bar.width))
                 .toList();
         double modules =
@@ -41,23 +46,25 @@ public record Barcode(List<Bar> bars, double modules) {
         return new Barcode(bars, modules);
     }
 
-    /** The symbol as an SVG drawing with its quiet zones. */
-    String svg(double moduleMillimeters, double heightMillimeters) {
-        double width = modules + 2.0 * QUIET_MODULES;
-        StringBuilder svg = new StringBuilder(String.format(
-                Locale.ROOT,
-                "<svg xmlns=\"http://www.w3.org/2000/svg\" width=\"%.2fmm\" height=\"%.2fmm\" viewBox=\"0 0 %.2f 100\""
-                        + " preserveAspectRatio=\"none\">",
-                width * moduleMillimeters,
-                heightMillimeters,
-                width));
-        for (Bar bar : bars) {
-            svg.append(String.format(
-                    Locale.ROOT,
-                    "<rect x=\"%.3f\" y=\"0\" width=\"%.3f\" height=\"100\" fill=\"black\"/>",
-                    bar.left() + QUIET_MODULES,
-                    bar.width()));
+    /** A symbol as an SVG drawing with its quiet zones. */
+    static String svg(String text, double moduleMillimeters, int heightMillimeters) {
+        Code128 symbol = symbol(text);
+        symbol.setQuietZoneHorizontal(QUIET_MODULES);
+        symbol.setBarHeight((int) Math.round(heightMillimeters / moduleMillimeters));
+        ByteArrayOutputStream svg = new ByteArrayOutputStream();
+        try {
+            new SvgRenderer(svg, moduleMillimeters * PIXELS_IN_MILLIMETER, Color.WHITE, Color.BLACK, false)
+                    .render(symbol);
+        } catch (IOException failed) {
+            throw new UncheckedIOException(failed);
         }
-        return svg.append("</svg>").toString();
+        return svg.toString(StandardCharsets.UTF_8);
+    }
+
+    private static Code128 symbol(String text) {
+        Code128 symbol = new Code128();
+        symbol.setHumanReadableLocation(HumanReadableLocation.NONE);
+        symbol.setContent(text);
+        return symbol;
     }
 }

@@ -14,12 +14,12 @@ class ScannerSetUpController {
     private static final String TEXT = "NOBREC-SCANNER-SETUP";
 
     private static final double MODULE_MILLIMETERS = 0.33;
-    private static final double HEIGHT_MILLIMETERS = 15;
+    private static final int HEIGHT_MILLIMETERS = 15;
 
     /** As an SVG drawing. */
     @GetMapping(value = "/api/v1/scanner/setup-barcode", produces = "image/svg+xml")
     @ForEveryone
     String barcode() {
-        return Barcode.code128(TEXT).svg(MODULE_MILLIMETERS, HEIGHT_MILLIMETERS);
+        return Barcode.svg(TEXT, MODULE_MILLIMETERS, HEIGHT_MILLIMETERS);
     }
 }

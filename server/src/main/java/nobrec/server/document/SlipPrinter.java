@@ -22,7 +22,7 @@ import org.springframework.stereotype.Component;
 class SlipPrinter {
 
     private static final double MODULE_MILLIMETERS = 0.4;
-    private static final double BAR_MILLIMETERS = 14;
+    private static final int BAR_MILLIMETERS = 14;
 
     static {
         XRLog.listRegisteredLoggers().forEach(logger -> XRLog.setLevel(logger, Level.WARNING));
@@ -41,9 +41,7 @@ class SlipPrinter {
         content.put("slip", text);
         content.put(
                 "barcode",
-                Barcode.canHold(text.job())
-                        ? Barcode.code128(text.job()).svg(MODULE_MILLIMETERS, BAR_MILLIMETERS)
-                        : "");
+                Barcode.canHold(text.job()) ? Barcode.svg(text.job(), MODULE_MILLIMETERS, BAR_MILLIMETERS) : "");
         content.put("hasSeveralJobs", !text.allJobs().isEmpty());
         content.put("pieces", text.packages().size());
         try (ByteArrayOutputStream out = new ByteArrayOutputStream()) {

@@ -1,15 +1,19 @@
 package nobrec.server.platform;
 
+import com.github.benmanes.caffeine.cache.Cache;
+import com.github.benmanes.caffeine.cache.Caffeine;
 import java.util.function.Supplier;
 
-/** A value of what is set up, read again once anything of that has changed on any server. */
+/**
+ * A value of what is set up, read again once anything of that has changed on any server. Nobody waits for another's reading: who
+ * waited inside a transaction would hold the connection that the reader may need.
+ */
 public final class Remembered<T> {
-
-    private record Reading<T>(T value, long version) {}
 
     private final SetUpVersion version;
     private final Supplier<T> reader;
-    private volatile Reading<T> latest;
+    private final Cache<Long, T> byVersion =
+            Caffeine.newBuilder().maximumSize(1).build();
 
     public Remembered(SetUpVersion version, Supplier<T> reader) {
         this.version = version;
@@ -18,11 +22,11 @@ public final class Remembered<T> {
 
     public T get() {
         long now = version.current();
-        Reading<T> known = latest;
-        if (known == null || known.version() != now) {
-            known = new Reading<>(reader.get(), now);
-            latest = known;
+        T known = byVersion.getIfPresent(now);
+        if (known == null) {
+            known = reader.get();
+            byVersion.put(now, known);
         }
-        return known.value();
+        return known;
     }
 }
