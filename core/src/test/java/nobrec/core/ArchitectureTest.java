@@ -36,6 +36,7 @@ class ArchitectureTest {
                     "java.time..",
                     "java.util..",
                     "org.joda.money..",
+                    "org.jspecify.annotations..",
                     "com.google.i18n.phonenumbers..");
 
     @ArchTest

@@ -6,6 +6,7 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
@@ -16,6 +17,7 @@ import nobrec.core.item.GoodsClass;
 import nobrec.core.item.Handling;
 import nobrec.core.item.LineGoods;
 import nobrec.core.limit.Limits;
+import org.jspecify.annotations.Nullable;
 
 /** A work order while its rows come in: the first row gives the head, each row a line. */
 final class OrderBeingRead {
@@ -46,7 +48,7 @@ final class OrderBeingRead {
 
     private final String number;
     private final List<WorkOrderDraft.Line> lines = new ArrayList<>();
-    private WorkOrderDraft head;
+    private @Nullable WorkOrderDraft head;
     private BigInteger weight = BigInteger.ZERO;
     private BigInteger value = BigInteger.ZERO;
     private Map<OrderField, String> written = Map.of();
@@ -210,6 +212,6 @@ final class OrderBeingRead {
     }
 
     WorkOrderDraft draft() {
-        return head.withLines(lines);
+        return Objects.requireNonNull(head, "a row").withLines(lines);
     }
 }

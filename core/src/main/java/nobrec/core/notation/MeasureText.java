@@ -17,6 +17,7 @@ import nobrec.core.measure.Weight;
 import nobrec.core.measure.WeightUnit;
 import nobrec.core.notation.MeasureParts.Part;
 import nobrec.core.notation.Reading.Read;
+import org.jspecify.annotations.Nullable;
 
 /**
  * Weights and sizes as people type them, and as they are shown.
@@ -155,7 +156,7 @@ public final class MeasureText {
                 : Reading.of(new Size(lengths.get(0), lengths.get(1), lengths.get(2)));
     }
 
-    private static boolean unitIsOpen(List<List<Part>> sides, LengthUnit bare) {
+    private static boolean unitIsOpen(List<List<Part>> sides, @Nullable LengthUnit bare) {
         boolean one = sides.stream().anyMatch(side -> lastOf(side).unit().isEmpty() && side.size() == 1);
         boolean other = sides.stream()
                 .map(side -> lastOf(side).unit())

@@ -7,6 +7,7 @@ import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import nobrec.core.carton.Placement;
 import nobrec.core.item.Handling;
@@ -59,7 +60,8 @@ final class EqualPieces {
             List<Content> contents = new ArrayList<>();
             Map<Long, Deque<Content>> keys = new HashMap<>();
             for (Content content : each.contents()) {
-                List<Content> parts = sharings.computeIfAbsent(content.itemKey(), key -> new Sharing(itemsOf.get(key)))
+                List<Content> parts = sharings.computeIfAbsent(
+                                content.itemKey(), key -> new Sharing(Objects.requireNonNull(itemsOf.get(key))))
                         .take(content.quantity());
                 contents.addAll(parts);
                 keys.put(content.itemKey(), new ArrayDeque<>(parts));
@@ -93,7 +95,7 @@ final class EqualPieces {
         Map<Long, Integer> used = new HashMap<>();
         return placements.stream()
                 .map(placement -> {
-                    Deque<Content> parts = keys.get(placement.itemKey());
+                    Deque<Content> parts = Objects.requireNonNull(keys.get(placement.itemKey()));
                     int before = used.merge(placement.itemKey(), 1, Integer::sum);
                     long key = parts.getFirst().itemKey();
                     if (before == parts.getFirst().quantity() && parts.size() > 1) {

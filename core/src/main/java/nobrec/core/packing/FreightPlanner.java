@@ -5,6 +5,7 @@ import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.stream.Collectors;
 import nobrec.core.carton.CartonKind;
@@ -21,6 +22,7 @@ import nobrec.core.packing.PackPlan.Content;
 import nobrec.core.packing.PackPlan.PlannedPackage;
 import nobrec.core.packing.PackPlanner.Proposal;
 import nobrec.core.packing.search.PackingEffort;
+import org.jspecify.annotations.Nullable;
 
 /**
  * Freight: small pieces into cartons of the least cost, then these cartons and the loose pieces onto pallets or into crates.
@@ -140,7 +142,11 @@ final class FreightPlanner {
                     return new Content(
                             each.getKey(),
                             each.getValue(),
-                            LotShare.take(byKey.get(each.getKey()).lots(), before, each.getValue()));
+                            LotShare.take(
+                                    Objects.requireNonNull(byKey.get(each.getKey()))
+                                            .lots(),
+                                    before,
+                                    each.getValue()));
                 })
                 .toList();
         return new PlannedPackage(
@@ -153,13 +159,13 @@ final class FreightPlanner {
                 pallet.reason());
     }
 
-    private static Placement named(Placement placement, PlannedPackage carton, Map<Long, PackItem> byKey) {
+    private static Placement named(Placement placement, @Nullable PlannedPackage carton, Map<Long, PackItem> byKey) {
         if (carton == null) {
             return placement;
         }
         String inside = carton.contents().stream()
                 .map(content -> content.quantity() + " × "
-                        + byKey.get(content.itemKey()).description())
+                        + Objects.requireNonNull(byKey.get(content.itemKey())).description())
                 .collect(Collectors.joining(", "));
         return new Placement(
                 carton.contents().get(0).itemKey(),

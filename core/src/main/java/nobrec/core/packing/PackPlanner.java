@@ -7,6 +7,7 @@ import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import nobrec.core.carton.CartonKind;
 import nobrec.core.carton.CartonType;
@@ -125,7 +126,7 @@ public final class PackPlanner {
                 best = each;
             }
         }
-        return new PackPlan(best.packages());
+        return new PackPlan(Objects.requireNonNull(best, "a service").packages());
     }
 
     /**
@@ -266,7 +267,7 @@ public final class PackPlanner {
         }
         return items.values().stream()
                 .map(item -> {
-                    int count = counts.get(item.key());
+                    int count = counts.getOrDefault(item.key(), 0);
                     int before = taken.getOrDefault(item.key(), 0);
                     taken.put(item.key(), before + count);
                     return new Content(item.key(), count, LotShare.take(item.lots(), before, count));

@@ -1,8 +1,10 @@
 package nobrec.core.rating;
 
 import java.math.BigInteger;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.TreeMap;
 import nobrec.core.item.FreightClass;
@@ -137,18 +139,13 @@ final class FreightRating {
 
     private static FreightClass lowest(
             Map<FreightClass, ClassWeight> classes, String zone, FreightSheet sheet, int at) {
-        FreightClass lowest = null;
-        for (FreightClass each : classes.keySet()) {
-            if (lowest == null || rate(sheet, zone, each, at) < rate(sheet, zone, lowest, at)) {
-                lowest = each;
-            }
-        }
-        return lowest;
+        return classes.keySet().stream()
+                .min(Comparator.comparingLong(each -> rate(sheet, zone, each, at)))
+                .orElseThrow();
     }
 
     private static long rate(FreightSheet sheet, String zone, FreightClass freightClass, int at) {
-        return sheet.rates()
-                .get(new FreightSheet.ZoneAndClass(zone, freightClass))
+        return Objects.requireNonNull(sheet.rates().get(new FreightSheet.ZoneAndClass(zone, freightClass)))
                 .get(at);
     }
 

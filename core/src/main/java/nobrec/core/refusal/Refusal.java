@@ -19,12 +19,14 @@ public final class Refusal extends RuntimeException {
 
     private final Kind kind;
     private final String thing;
+    private final String reason;
     private final String remedy;
 
     private Refusal(Kind kind, String thing, String reason, String remedy) {
         super(reason);
         this.kind = kind;
         this.thing = thing;
+        this.reason = reason;
         this.remedy = remedy;
     }
 
@@ -54,6 +56,10 @@ public final class Refusal extends RuntimeException {
 
     public String thing() {
         return thing;
+    }
+
+    public String reason() {
+        return reason;
     }
 
     public String remedy() {

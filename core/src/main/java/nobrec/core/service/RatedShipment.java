@@ -6,6 +6,7 @@ import java.util.List;
 import nobrec.core.calendar.Pickup;
 import nobrec.core.item.GoodsClass;
 import nobrec.core.service.ShipmentToRate.PackageToRate;
+import org.jspecify.annotations.Nullable;
 
 /** A shipment while it is rated: what more than one service looks at is worked out once. Used by one thread. */
 public final class RatedShipment {
@@ -16,8 +17,8 @@ public final class RatedShipment {
     private final Accessorial[] accessorials;
     private final long[] figures;
     private final List<BillableWeight.Rules> rules = new ArrayList<>(2);
-    private Pickup pickup;
-    private LocalDate departure;
+    private @Nullable Pickup pickup;
+    private @Nullable LocalDate departure;
 
     /** @param each its packages, in place of those named in the shipment */
     public RatedShipment(ShipmentToRate shipment, List<PackageToRate> each) {
@@ -54,11 +55,13 @@ public final class RatedShipment {
 
     /** The day on which it leaves with this pickup. */
     public LocalDate departureWith(Pickup other) {
-        if (pickup != other) {
+        LocalDate known = departure;
+        if (known == null || pickup != other) {
             pickup = other;
-            departure = shipment.departureWith(other);
+            known = shipment.departureWith(other);
+            departure = known;
         }
-        return departure;
+        return known;
     }
 
     /** The number under which packages remember what they are billed by under these rules. */

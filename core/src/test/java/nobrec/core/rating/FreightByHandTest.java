@@ -51,7 +51,7 @@ class FreightByHandTest {
         return offer.chargeLines().stream().map(ChargeLine::cents).toList();
     }
 
-    /** Source: NMFTA density guideline of 2025, from memory (checks.md), and arithmetic: 48 x 40 x 52 in, 1,200 lb: 20.77, class 70. */
+    /** Source: NMFTA density guideline of 2025, from memory, and arithmetic: 48 x 40 x 52 in, 1,200 lb: 20.77, class 70. */
     @ParameterizedTest
     @CsvSource({
         "1200,52,70",
@@ -69,7 +69,7 @@ class FreightByHandTest {
         assertThat(FreightClass.ofDensity(DemoRates.pounds(pounds), size)).hasToString(expected);
     }
 
-    /** Source: checks.md: 950 lb at 32.10 is 304.95; as 1,000 lb at 28.40 it is 284.00. In lines: 269.80 and 50 lb for 14.20. */
+    /** Common practice, no source; arithmetic: 950 lb at 32.10 is 304.95; as 1,000 lb at 28.40 it is 284.00. In lines: 269.80 and 50 lb for 14.20. */
     @Test
     void theDeficitIsBilledWhereThatIsLess() {
         Offer offer = offer(shipment(zone(4), Set.of(), parcel(1, "950", "48x40x42")), PLAIN, "0");

@@ -56,7 +56,7 @@ class ParcelByHandTest {
     }
 
     /**
-     * Package of 6.2 lb, 12 x 12 x 12 in: 1728 / 139 = 12.43, so 13 lb (checks.md); 7 lb by weight; billed 13 lb, zone 2:
+     * Package of 6.2 lb, 12 x 12 x 12 in: 1728 / 139 = 12.43, so 13 lb (common practice, from memory); 7 lb by weight; billed 13 lb, zone 2:
      * 14.00. Discount 12.5 % of 14.00 = 1.75; 12.25, above the minimum. Residence 4.00 and remote 6.00 exclude each other: 6.00.
      * Declared 250.00: three hundreds at 1.10 = 3.30, at least 4.05: 4.05. Signature 5.75. Fuel 16.5 % of 12.25 + 6.00 = 18.25:
      * 3.01125, so 3.01. Total 12.25 + 6.00 + 4.05 + 5.75 + 3.01 = 31.06.

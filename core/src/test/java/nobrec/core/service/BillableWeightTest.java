@@ -43,7 +43,7 @@ class BillableWeightTest {
                 .billable(0, sheet.billing());
     }
 
-    /** Source: checks.md, common practice from memory; cm3 / 6000: IATA TACT rules, from memory. */
+    /** Common practice, from memory; cm3 / 6000: IATA TACT rules, from memory. */
     @ParameterizedTest
     @CsvSource({
         "lb in,1 lb,'1 in,up',139,12,12,12,13 lb",

@@ -20,6 +20,7 @@ import java.util.Arrays;
 import java.util.Iterator;
 import java.util.List;
 import java.util.Optional;
+import org.jspecify.annotations.Nullable;
 import org.springdoc.core.customizers.OpenApiCustomizer;
 import org.springdoc.core.providers.ObjectMapperProvider;
 import org.springframework.context.annotation.Bean;
@@ -57,7 +58,7 @@ class ApiDescription {
     ModelConverter requiredRecordParts() {
         return new ModelConverter() {
             @Override
-            public Schema<?> resolve(
+            public @Nullable Schema<?> resolve(
                     AnnotatedType type, ModelConverterContext context, Iterator<ModelConverter> chain) {
                 Schema<?> schema = chain.hasNext() ? chain.next().resolve(type, context, chain) : null;
                 Class<?> javaType = Json.mapper().constructType(type.getType()).getRawClass();

@@ -4,6 +4,7 @@ import java.time.LocalDate;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.Function;
@@ -265,7 +266,8 @@ class BenchViews {
                 .max(Length::compareTo)
                 .orElse(new Length(1));
         return shipment.packages().stream()
-                .map(packed -> packageView(packed, jobs, cartons.get(packed.cartonCode()), longest))
+                .map(packed ->
+                        packageView(packed, jobs, Objects.requireNonNull(cartons.get(packed.cartonCode())), longest))
                 .toList();
     }
 

@@ -60,7 +60,7 @@ final class RateSheetFile {
             SheetReading reading = read(CsvTable.read("rate sheet", csv, CsvLimits.RATE_SHEET));
             return new Kept(reading.tariff(), reading.tariff().isPresent() ? "" : faults(reading));
         } catch (Refusal unreadable) {
-            return new Kept(Optional.empty(), unreadable.getMessage());
+            return new Kept(Optional.empty(), unreadable.reason());
         }
     }
 

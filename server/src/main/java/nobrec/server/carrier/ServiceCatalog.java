@@ -6,6 +6,7 @@ import java.time.Clock;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
 import java.util.TreeMap;
@@ -60,7 +61,7 @@ public class ServiceCatalog {
         List<Carrier> carriers = mapper.carriers();
         Map<String, Carrier> byCode = carriers.stream().collect(Collectors.toMap(Carrier::code, carrier -> carrier));
         List<Service> services = mapper.services().stream()
-                .map(row -> row.service(byCode.get(row.carrierCode())))
+                .map(row -> row.service(Objects.requireNonNull(byCode.get(row.carrierCode()))))
                 .toList();
         Map<String, TreeMap<LocalDate, Integer>> fuel = new TreeMap<>();
         rateSheets

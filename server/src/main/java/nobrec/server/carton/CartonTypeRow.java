@@ -9,6 +9,7 @@ import nobrec.core.measure.Length;
 import nobrec.core.measure.Size;
 import nobrec.core.measure.Weight;
 import org.joda.money.Money;
+import org.jspecify.annotations.Nullable;
 
 /** A row of table carton_type. */
 record CartonTypeRow(
@@ -26,9 +27,9 @@ record CartonTypeRow(
         Weight bandFrom,
         Weight bandTo,
         Money cost,
-        Weight statedWeight,
+        @Nullable Weight statedWeight,
         boolean standard,
-        String suppliedBy,
+        @Nullable String suppliedBy,
         String services) {
 
     static CartonTypeRow of(CartonType carton) {

@@ -8,15 +8,16 @@ import nobrec.core.charging.ChargeRule;
 import nobrec.core.charging.FreightTerms;
 import nobrec.server.platform.money.ShopMoney;
 import org.joda.money.Money;
+import org.jspecify.annotations.Nullable;
 
 /** A row of table charge_rule. */
 record ChargeRuleRow(
         LocalDate firstDay,
-        LocalDate lastDay,
+        @Nullable LocalDate lastDay,
         String name,
-        String customer,
-        FreightTerms terms,
-        String serviceCode,
+        @Nullable String customer,
+        @Nullable FreightTerms terms,
+        @Nullable String serviceCode,
         Money orderFrom,
         int markup,
         Money handling,

@@ -1,5 +1,7 @@
 package nobrec.server.connection;
 
+import org.jspecify.annotations.Nullable;
+
 /**
  * A row of table connection.
  *
@@ -13,4 +15,4 @@ record ConnectionRow(
         String address,
         int timeLimitMillis,
         String userName,
-        byte[] secret) {}
+        byte @Nullable [] secret) {}

@@ -3,6 +3,7 @@ package nobrec.server.connection;
 import java.net.URI;
 import java.time.Duration;
 import java.util.List;
+import java.util.Objects;
 import java.util.Optional;
 import nobrec.core.refusal.Refusal;
 import nobrec.server.audit.AuditLog;
@@ -97,7 +98,9 @@ public class Connections {
         Optional<Credentials> credentials = rules.credentials(before, address, change.credentials())
                 .map(userName -> new Credentials(
                         userName,
-                        change.credentials().secret().orElseGet(() -> cipher.decrypt(code, before.secret()))));
+                        change.credentials()
+                                .secret()
+                                .orElseGet(() -> cipher.decrypt(code, Objects.requireNonNull(before.secret())))));
         keep(new Connection(code, before.name(), before.adapter(), address, change.timeLimit(), credentials));
         auditLog.write(
                 signIn,

@@ -66,7 +66,7 @@ public class HttpCalls {
             Thread.currentThread().interrupt();
             return new OutsideAnswer.Unknown<>("The call to " + system + " was interrupted.");
         } catch (UnclearAnswer unclear) {
-            return new OutsideAnswer.Unknown<>(unclear.getMessage());
+            return new OutsideAnswer.Unknown<>(String.valueOf(unclear.getMessage()));
         } catch (IOException failed) {
             return new OutsideAnswer.Unknown<>(
                     system + " gave no answer within " + seconds(connection.timeLimit()) + " s.");

@@ -6,9 +6,11 @@ import java.net.http.HttpResponse.BodySubscriber;
 import java.nio.ByteBuffer;
 import java.nio.charset.StandardCharsets;
 import java.util.List;
+import java.util.Objects;
 import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.CompletionStage;
 import java.util.concurrent.Flow;
+import org.jspecify.annotations.Nullable;
 
 /** Text of an answer, read up to a limit: a system outside that sends without end fills no memory of ours. */
 final class LimitedText implements BodySubscriber<String> {
@@ -17,7 +19,7 @@ final class LimitedText implements BodySubscriber<String> {
 
     private final CompletableFuture<String> text = new CompletableFuture<>();
     private final ByteArrayOutputStream bytes = new ByteArrayOutputStream();
-    private Flow.Subscription subscription;
+    private Flow.@Nullable Subscription subscription;
 
     @Override
     public CompletionStage<String> getBody() {
@@ -27,7 +29,7 @@ final class LimitedText implements BodySubscriber<String> {
     @Override
     public void onSubscribe(Flow.Subscription subscribed) {
         subscription = subscribed;
-        subscription.request(Long.MAX_VALUE);
+        subscribed.request(Long.MAX_VALUE);
     }
 
     @Override
@@ -38,7 +40,7 @@ final class LimitedText implements BodySubscriber<String> {
             bytes.writeBytes(part);
         }
         if (bytes.size() > LIMIT_BYTES) {
-            subscription.cancel();
+            Objects.requireNonNull(subscription).cancel();
             text.completeExceptionally(new IOException("The answer is longer than " + LIMIT_BYTES + " bytes."));
         }
     }

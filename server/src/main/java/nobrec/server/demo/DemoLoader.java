@@ -8,6 +8,7 @@ import java.time.DayOfWeek;
 import java.time.LocalDate;
 import java.util.EnumSet;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
@@ -136,9 +137,11 @@ class DemoLoader implements ApplicationRunner {
         long site = sites.home().id();
         shop.carriers()
                 .forEach(entry -> catalog.add(
-                        carriers.get(entry.code()), site, new Pickup(entry.cutOff(), WEEKDAYS, sites.calendar(site))));
+                        Objects.requireNonNull(carriers.get(entry.code())),
+                        site,
+                        new Pickup(entry.cutOff(), WEEKDAYS, sites.calendar(site))));
         for (DemoShop.ServiceEntry entry : shop.services()) {
-            catalog.add(service(entry, carriers.get(entry.carrier())));
+            catalog.add(service(entry, Objects.requireNonNull(carriers.get(entry.carrier()))));
             rateSheets.add(new UploadedFile(entry.sheet(), Files.readAllBytes(rates.resolve(entry.sheet()))));
         }
     }

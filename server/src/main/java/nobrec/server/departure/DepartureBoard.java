@@ -125,15 +125,13 @@ class DepartureBoard {
         Map<String, List<Planned>> leaving = planned.stream()
                 .filter(each -> each.outlook().verdict() != Verdict.CAN_WAIT)
                 .collect(Collectors.groupingBy(each -> each.service().carrier().code()));
-        return catalog.carriers().stream()
-                .filter(carrier -> pickups.containsKey(carrier.code()))
-                .sorted(Comparator.comparing(
-                        carrier -> pickups.get(carrier.code()).cutOff()))
-                .map(carrier -> pickupView(
-                        carrier,
-                        pickups.get(carrier.code()),
-                        departed.getOrDefault(carrier.code(), List.of()),
-                        leaving.getOrDefault(carrier.code(), List.of()),
+        return pickups.entrySet().stream()
+                .sorted(Comparator.comparing(each -> each.getValue().cutOff()))
+                .map(each -> pickupView(
+                        catalog.carrier(each.getKey()),
+                        each.getValue(),
+                        departed.getOrDefault(each.getKey(), List.of()),
+                        leaving.getOrDefault(each.getKey(), List.of()),
                         now))
                 .toList();
     }

@@ -69,7 +69,7 @@ final class LayerDrawing {
                 int edge = left + drawing.length();
                 svg.append("<path d=\"M " + (left + piece.x() + piece.length() / 2) + " " + middle + " H " + (edge + 20)
                         + "\" fill=\"none\" stroke=\"#000\" stroke-width=\"3\"/>");
-                svg.append(text(edge + 30, middle + LETTER / 3, letters.get(piece.item())));
+                svg.append(text(edge + 30, middle + LETTER / 3, letters.getOrDefault(piece.item(), "")));
             }
         }
     }

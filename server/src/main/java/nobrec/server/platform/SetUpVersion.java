@@ -1,6 +1,7 @@
 package nobrec.server.platform;
 
 import java.time.Duration;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 
 /** Each change of what is set up, on whichever server, gives it another number: what is remembered counts for one number. */
@@ -13,7 +14,7 @@ public class SetUpVersion {
     private record Known(long version, long nanos) {}
 
     private final SetUpVersionMapper mapper;
-    private volatile Known known;
+    private volatile @Nullable Known known;
 
     SetUpVersion(SetUpVersionMapper mapper) {
         this.mapper = mapper;

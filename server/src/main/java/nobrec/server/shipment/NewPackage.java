@@ -2,6 +2,7 @@ package nobrec.server.shipment;
 
 import nobrec.core.measure.Size;
 import nobrec.core.measure.Weight;
+import org.jspecify.annotations.Nullable;
 
 /** A package on its way into the table; the database gives it its id. */
 final class NewPackage {
@@ -11,7 +12,7 @@ final class NewPackage {
     private final String cartonCode;
     private final String cartonReason;
     private final Size size;
-    private final Weight expectedWeight;
+    private final @Nullable Weight expectedWeight;
     private final boolean placedByHand;
     private long id;
 
@@ -21,7 +22,7 @@ final class NewPackage {
             String cartonCode,
             String cartonReason,
             Size size,
-            Weight expectedWeight,
+            @Nullable Weight expectedWeight,
             boolean placedByHand) {
         this.shipmentId = shipmentId;
         this.number = number;
@@ -56,7 +57,7 @@ final class NewPackage {
         return size;
     }
 
-    public Weight getExpectedWeight() {
+    public @Nullable Weight getExpectedWeight() {
         return expectedWeight;
     }
 

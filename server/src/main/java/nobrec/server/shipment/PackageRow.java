@@ -7,6 +7,7 @@ import nobrec.core.measure.Size;
 import nobrec.core.measure.Weight;
 import nobrec.core.shipment.Shipment;
 import nobrec.server.platform.LotText;
+import org.jspecify.annotations.Nullable;
 
 /** A row of table package. */
 record PackageRow(
@@ -17,10 +18,10 @@ record PackageRow(
         Length length,
         Length width,
         Length height,
-        Weight expectedWeight,
-        Weight weight,
-        Shipment.WeightSource weightSource,
-        String trackingNumber,
+        @Nullable Weight expectedWeight,
+        @Nullable Weight weight,
+        Shipment.@Nullable WeightSource weightSource,
+        @Nullable String trackingNumber,
         boolean placedByHand) {
 
     Shipment.Package holding(List<ContentRow> contents, List<PlacementRow> placements) {

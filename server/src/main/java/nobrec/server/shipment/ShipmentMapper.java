@@ -15,6 +15,7 @@ import nobrec.server.platform.mapping.ChangesOneRow;
 import org.apache.ibatis.annotations.Mapper;
 import org.apache.ibatis.annotations.Param;
 import org.joda.money.Money;
+import org.jspecify.annotations.Nullable;
 
 @Mapper
 interface ShipmentMapper {
@@ -94,7 +95,7 @@ interface ShipmentMapper {
             @Param("cartonCode") String cartonCode,
             @Param("reason") String reason,
             @Param("size") Size size,
-            @Param("expectedWeight") Weight expectedWeight,
+            @Param("expectedWeight") @Nullable Weight expectedWeight,
             @Param("placedByHand") boolean placedByHand);
 
     @ChangesOneRow
@@ -109,7 +110,7 @@ interface ShipmentMapper {
             @Param("id") long id,
             @Param("from") ShipmentState from,
             @Param("state") ShipmentState state,
-            @Param("startedBy") String startedBy);
+            @Param("startedBy") @Nullable String startedBy);
 
     /** From open to shipping, with what it goes by and what that comes to. */
     @ChangesOneRow

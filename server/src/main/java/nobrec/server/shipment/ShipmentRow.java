@@ -10,6 +10,7 @@ import nobrec.core.service.Accessorial;
 import nobrec.core.shipment.Shipment;
 import nobrec.core.shipment.ShipmentState;
 import org.joda.money.Money;
+import org.jspecify.annotations.Nullable;
 
 /** A row of table shipment. */
 record ShipmentRow(
@@ -17,16 +18,16 @@ record ShipmentRow(
         long siteId,
         long workOrderId,
         ShipmentState state,
-        String chosenService,
+        @Nullable String chosenService,
         String accessorials,
-        LocalDate shipOn,
+        @Nullable LocalDate shipOn,
         String serviceCode,
         LocalDate shipDate,
         LocalDate deliveryDate,
         Money freightCost,
         Money customerCharge,
         Money margin,
-        String startedBy,
+        @Nullable String startedBy,
         Instant shippedAt) {
 
     Shipment shipment(List<Shipment.Line> lines, List<Shipment.Package> packages) {

@@ -11,6 +11,7 @@ import nobrec.core.measure.Weight;
 import nobrec.core.workorder.WorkOrder;
 import nobrec.server.platform.LotText;
 import org.joda.money.Money;
+import org.jspecify.annotations.Nullable;
 
 /** A row of table work_order_line. */
 record WorkOrderLineRow(
@@ -22,15 +23,15 @@ record WorkOrderLineRow(
         int quantityOrdered,
         int quantityTaken,
         int quantityShipped,
-        Weight unitWeight,
+        @Nullable Weight unitWeight,
         Length unitLength,
         Length unitWidth,
         Length unitHeight,
-        Money unitValue,
+        @Nullable Money unitValue,
         String hsCode,
         String origin,
-        GoodsClass goodsClass,
-        String freightClass,
+        @Nullable GoodsClass goodsClass,
+        @Nullable String freightClass,
         boolean thisSideUp,
         boolean nothingOnTop,
         boolean alone,

@@ -3,6 +3,7 @@ package nobrec.server.workorder;
 import java.time.LocalDate;
 import nobrec.core.measure.Weight;
 import nobrec.core.workorder.WorkOrderStatus;
+import org.jspecify.annotations.Nullable;
 
 /** A row of the job list, with the sum of its lines; the weight is null when one is missing. */
 record WorkOrderListRow(
@@ -12,9 +13,9 @@ record WorkOrderListRow(
         String name,
         String city,
         String state,
-        LocalDate promiseDate,
+        @Nullable LocalDate promiseDate,
         String askedService,
         WorkOrderStatus status,
         int pieces,
         int lines,
-        Weight weight) {}
+        @Nullable Weight weight) {}

@@ -9,6 +9,7 @@ import nobrec.core.charging.FreightTerms;
 import nobrec.core.workorder.WorkOrder;
 import nobrec.core.workorder.WorkOrderStatus;
 import org.joda.money.Money;
+import org.jspecify.annotations.Nullable;
 
 /** A row of table work_order. */
 record WorkOrderRow(
@@ -25,14 +26,14 @@ record WorkOrderRow(
         String state,
         String postalCode,
         String country,
-        PlaceKind placeKind,
+        @Nullable PlaceKind placeKind,
         String phone,
         String mail,
-        LocalDate promiseDate,
+        @Nullable LocalDate promiseDate,
         String askedService,
         FreightTerms terms,
         String carrierAccount,
-        Money quotedFreight,
+        @Nullable Money quotedFreight,
         WorkOrderStatus status) {
 
     WorkOrder workOrder(List<WorkOrderLineRow> lines) {

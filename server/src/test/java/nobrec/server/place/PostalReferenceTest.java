@@ -14,7 +14,7 @@ class PostalReferenceTest extends ServerTest {
     @Autowired
     private PostalReference postal;
 
-    /** Source: known pairs of checks.md; the data is GeoNames' (CC BY 4.0). */
+    /** Pairs everybody knows (from memory), against GeoNames' data (CC BY 4.0). */
     @ParameterizedTest
     @CsvSource({
         "98101, Seattle, WA",

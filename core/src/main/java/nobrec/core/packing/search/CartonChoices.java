@@ -12,6 +12,7 @@ import nobrec.core.carton.CartonType;
 import nobrec.core.carton.PackageCost;
 import nobrec.core.measure.Weight;
 import nobrec.core.packing.search.Packed.Choice;
+import org.jspecify.annotations.Nullable;
 
 /** Which carton takes given pieces in one service for the least, as far as it is worth looking. */
 final class CartonChoices {
@@ -105,7 +106,7 @@ final class CartonChoices {
     }
 
     /** Null when the service does not take one of them. */
-    static Packed taken(List<Choice> choices) {
+    static @Nullable Packed taken(List<Choice> choices) {
         return choices.stream().anyMatch(choice -> choice.cents() == PackageCost.NOT_TAKEN) ? null : Packed.of(choices);
     }
 

@@ -2,6 +2,7 @@ package nobrec.core.packing.search;
 
 import java.util.Arrays;
 import java.util.Comparator;
+import java.util.Objects;
 import java.util.Optional;
 
 /**
@@ -179,7 +180,7 @@ public final class Filler {
         if (bestCuboid < 0) {
             return false;
         }
-        load.lay(index, bestCuboid, bestWay, minimum);
+        load.lay(index, bestCuboid, Objects.requireNonNull(bestWay), minimum);
         return true;
     }
 

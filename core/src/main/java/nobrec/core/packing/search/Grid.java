@@ -1,6 +1,7 @@
 package nobrec.core.packing.search;
 
 import java.util.Optional;
+import org.jspecify.annotations.Nullable;
 
 /**
  * Equal pieces in rows, columns and layers: what many of them fill a carton with. Beside the rows, and over them, others lie the
@@ -65,7 +66,7 @@ final class Grid {
         }
     }
 
-    private long[] bestWay(long x, long y, long z, boolean oneLayer) {
+    private long @Nullable [] bestWay(long x, long y, long z, boolean oneLayer) {
         long[] best = null;
         long most = 0;
         for (long[] way : kind.ways) {

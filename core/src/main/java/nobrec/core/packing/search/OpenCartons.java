@@ -4,6 +4,8 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Objects;
+import org.jspecify.annotations.Nullable;
 
 /**
  * Packs into cartons that all stay open: each piece goes where it leaves the smallest gaps, a new carton is opened only
@@ -166,7 +168,7 @@ final class OpenCartons {
             cartons.add(opened);
             opened.load.lay(index, 0, firstWay(kinds[index], kind.room, manner.first()), minimum);
         } else {
-            seat.load.lay(index, seat.cuboid, seat.way, minimum);
+            Objects.requireNonNull(seat.load).lay(index, seat.cuboid, Objects.requireNonNull(seat.way), minimum);
         }
     }
 
@@ -245,9 +247,9 @@ final class OpenCartons {
         private final Place place;
         private long maximum;
         private int looked;
-        private Load load;
+        private @Nullable Load load;
         private int cuboid = NONE;
-        private long[] way;
+        private long @Nullable [] way;
         private long first = Long.MAX_VALUE;
         private long second = Long.MAX_VALUE;
         private long third = Long.MAX_VALUE;

@@ -1,6 +1,7 @@
 package nobrec.core.packing.search;
 
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 
 /** Packages that take everything needed. */
 public record Packed(List<Choice> packages, long cents) {
@@ -12,7 +13,11 @@ public record Packed(List<Choice> packages, long cents) {
         return new Packed(packages, packages.stream().mapToLong(Choice::cents).sum());
     }
 
-    static Packed cheaper(Packed one, Packed other) {
-        return one == null || other != null && other.cents < one.cents ? other : one;
+    static @Nullable Packed cheaper(@Nullable Packed one, @Nullable Packed other) {
+        return one == null ? other : one.orCheaper(other);
+    }
+
+    Packed orCheaper(@Nullable Packed other) {
+        return other != null && other.cents < cents ? other : this;
     }
 }

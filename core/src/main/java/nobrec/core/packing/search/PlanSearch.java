@@ -6,9 +6,11 @@ import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import nobrec.core.carton.PackageCost;
 import nobrec.core.packing.search.Packed.Choice;
+import org.jspecify.annotations.Nullable;
 
 /**
  * The choice among cartons and splits for one service: everything in one carton; then, while another package could still pay,
@@ -62,11 +64,11 @@ public final class PlanSearch {
         OpenKinds kinds = new OpenKinds(fits, cost, needed);
         Packed open = allOpen(needed, kinds);
         if (open != null && kinds.isOnlyOne() && open.packages().size() > FEW_PACKAGES) {
-            return Optional.of(Packed.cheaper(best, open));
+            return Optional.of(best == null ? open : best.orCheaper(open));
         }
         effort.begin(Filler.sum(needed));
         if (open != null && kinds.costTheSame() && Filler.sum(needed) <= FEW_PIECES) {
-            return Optional.of(snug(improved(needed, Packed.cheaper(best, open))));
+            return Optional.of(snug(improved(needed, best == null ? open : best.orCheaper(open))));
         }
         best = Packed.cheaper(best, oneKindApart(needed, best));
         best = Packed.cheaper(best, inTurn(needed, best, open != null && Filler.sum(needed) > FOLLOWED_TO_THE_END));
@@ -78,7 +80,7 @@ public final class PlanSearch {
             effort.begin(Filler.sum(needed));
             improved = Packed.cheaper(improved, improved(needed, open));
         }
-        return Optional.of(snug(improved));
+        return Optional.of(snug(Objects.requireNonNull(improved, "one of the two")));
     }
 
     /** Beyond so many pieces cartons are filled in turn. */
@@ -102,17 +104,15 @@ public final class PlanSearch {
     private Packed improved(int[] needed, Packed start) {
         Packed best = start;
         if (best.packages().size() > 1) {
-            best = Packed.cheaper(
-                    best,
-                    choices.cheaperCarton(needed, best.cents())
-                            .map(choice -> Packed.of(List.of(choice)))
-                            .orElse(null));
+            best = best.orCheaper(choices.cheaperCarton(needed, best.cents())
+                    .map(choice -> Packed.of(List.of(choice)))
+                    .orElse(null));
         }
         return rearrangement.rearranged(best);
     }
 
     /** Cartons that all stay open, each then in the cheapest that holds what is in it; null where that is not possible. */
-    private Packed allOpen(int[] needed, OpenKinds kinds) {
+    private @Nullable Packed allOpen(int[] needed, OpenKinds kinds) {
         List<OpenCartons.Kind> preferred = kinds.preferred();
         return preferred.isEmpty()
                 ? null
@@ -132,17 +132,17 @@ public final class PlanSearch {
                 .toList());
     }
 
-    private static long limit(Packed best) {
+    private static long limit(@Nullable Packed best) {
         return best == null ? CartonChoices.ANY_PRICE : best.cents();
     }
 
-    private Packed one(int[] needed) {
+    private @Nullable Packed one(int[] needed) {
         return choices.cheapestFor(needed, CartonChoices.ANY_PRICE)
                 .map(choice -> Packed.of(List.of(choice)))
                 .orElse(null);
     }
 
-    private Packed oneKindApart(int[] needed, Packed best) {
+    private @Nullable Packed oneKindApart(int[] needed, @Nullable Packed best) {
         Packed cheapest = best;
         if (Arrays.stream(needed).filter(count -> count > 0).count() < 2) {
             return cheapest;
@@ -169,7 +169,7 @@ public final class PlanSearch {
      *
      * @param endsWithEffort whether there is another plan already and very much to pack: then no way is followed to its end
      */
-    private Packed inTurn(int[] needed, Packed known, boolean endsWithEffort) {
+    private @Nullable Packed inTurn(int[] needed, @Nullable Packed known, boolean endsWithEffort) {
         Packed best = known;
         List<Way> ways = List.of(new Way(List.of(), needed, 0, 0));
         for (int depth = 0; depth < MAX_PACKAGES && !ways.isEmpty(); depth++) {

@@ -96,7 +96,7 @@ final class FreightRows {
     void finish(SheetCells end) {
         end.need(!from.isEmpty(), "its “from” row");
         end.need(!rates.isEmpty(), "“rate” rows");
-        end.need(head.maximum() != null, "its “maximum weight”");
+        end.need(head.maximum().isPresent(), "its “maximum weight”");
     }
 
     FreightSheet sheet(Surcharges surcharges) {
@@ -109,7 +109,7 @@ final class FreightRows {
                 rates,
                 discount,
                 head.minimumCents(),
-                head.maximum(),
+                head.maximum().orElseThrow(),
                 surcharges,
                 head.fuel());
     }

@@ -3,6 +3,7 @@ package nobrec.core.ratesheet.file;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
+import java.util.Objects;
 import java.util.Optional;
 import nobrec.core.limit.Limits;
 import nobrec.core.measure.Length;
@@ -16,6 +17,7 @@ import nobrec.core.service.BillableWeight;
 import nobrec.core.service.BillableWeight.MinimumBillable;
 import nobrec.core.service.BillableWeight.SizeRule;
 import nobrec.core.service.PackageSide;
+import org.jspecify.annotations.Nullable;
 
 /** The rows that only a parcel sheet has, while they are read. */
 final class ParcelRows {
@@ -34,9 +36,9 @@ final class ParcelRows {
     private final List<Discount> discounts = new ArrayList<>();
     private final List<MinimumBillable> minimumBillable = new ArrayList<>();
     private List<Long> aboveCents = List.of();
-    private SheetCells above;
-    private Weight weightStep;
-    private Length sizeStep;
+    private @Nullable SheetCells above;
+    private @Nullable Weight weightStep;
+    private @Nullable Length sizeStep;
     private boolean nearest;
     private int divisor;
     private long fromVolume;
@@ -170,7 +172,7 @@ final class ParcelRows {
         end.need(!breaks.isEmpty(), "“up to” rows");
         if (above != null && !breaks.isEmpty()) {
             Weight last = breaks.get(breaks.size() - 1).upTo();
-            if (head.maximum() == null || !head.maximum().isAbove(last)) {
+            if (head.maximum().filter(each -> each.isAbove(last)).isEmpty()) {
                 above.refuse(
                         "“above” needs a “maximum weight” above the last “up to”: no package would be priced by it.");
             }
@@ -184,11 +186,14 @@ final class ParcelRows {
                 head.service(),
                 head.firstDay(),
                 head.currency(),
-                new BillableWeight.Rules(head.units(), weightStep, new SizeRule(step, nearest, divisor, fromVolume)),
+                new BillableWeight.Rules(
+                        head.units(),
+                        Objects.requireNonNull(weightStep, SheetWords.WEIGHT_STEP),
+                        new SizeRule(step, nearest, divisor, fromVolume)),
                 head.zoning(),
                 new PriceTable(breaks),
                 aboveCents,
-                head.maximum() == null ? last : head.maximum(),
+                head.maximum().orElse(last),
                 head.minimumCents(),
                 new Discounts(discounts, head.zones()),
                 minimumBillable,

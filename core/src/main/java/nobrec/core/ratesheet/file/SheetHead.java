@@ -6,6 +6,8 @@ import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
+import java.util.Optional;
 import java.util.Set;
 import java.util.regex.Pattern;
 import nobrec.core.address.Countries;
@@ -16,6 +18,7 @@ import nobrec.core.ratesheet.Zoning;
 import nobrec.core.service.PostalTable;
 import org.joda.money.CurrencyUnit;
 import org.joda.money.IllegalCurrencyException;
+import org.jspecify.annotations.Nullable;
 
 /** What parcel and freight sheets have in common, while it is read: whose it is, from when, in what, and its zones. */
 final class SheetHead {
@@ -35,12 +38,12 @@ final class SheetHead {
     private boolean byDistance;
     private boolean freight;
     private String service = "";
-    private LocalDate firstDay;
-    private CurrencyUnit currency;
+    private @Nullable LocalDate firstDay;
+    private @Nullable CurrencyUnit currency;
     private UnitSystem units = UnitSystem.POUND_INCH;
     private boolean measuresBegan;
     private long minimumCents;
-    private Weight maximum;
+    private @Nullable Weight maximum;
     private String fuel = "";
 
     boolean isFreight() {
@@ -52,11 +55,11 @@ final class SheetHead {
     }
 
     LocalDate firstDay() {
-        return firstDay;
+        return Objects.requireNonNull(firstDay, SheetWords.FIRST_DAY);
     }
 
     CurrencyUnit currency() {
-        return currency;
+        return Objects.requireNonNull(currency, SheetWords.CURRENCY);
     }
 
     /** The units of measures that are read from here on; a row “units” comes too late afterwards. */
@@ -73,9 +76,8 @@ final class SheetHead {
         return minimumCents;
     }
 
-    /** Null while it is not given. */
-    Weight maximum() {
-        return maximum;
+    Optional<Weight> maximum() {
+        return Optional.ofNullable(maximum);
     }
 
     String fuel() {

@@ -44,7 +44,7 @@ class ProblemAdvice {
             case CHANGED_SINCE -> ProblemType.CHANGED_SINCE;
             case OUTSIDE -> ProblemType.OUTSIDE;
         };
-        return Problems.of(type, type.status(), refusal.thing(), refusal.getMessage(), refusal.remedy());
+        return Problems.of(type, type.status(), refusal.thing(), refusal.reason(), refusal.remedy());
     }
 
     @ExceptionHandler

@@ -11,6 +11,7 @@ import java.time.Duration;
 import java.util.Locale;
 import java.util.concurrent.Semaphore;
 import nobrec.server.api.problem.DatabaseAway;
+import org.jspecify.annotations.Nullable;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.core.Ordered;
@@ -102,7 +103,7 @@ class RequestLimits extends OncePerRequestFilter {
     }
 
     /** The form that was sent; null when it did not arrive whole, or is none. */
-    private FormRequest read(HttpServletRequest request) {
+    private @Nullable FormRequest read(HttpServletRequest request) {
         try {
             return new FormRequest(request, SIGN_IN_LIMIT, settings.bodyTime());
         } catch (IOException | IllegalArgumentException notTaken) {
@@ -144,7 +145,7 @@ class RequestLimits extends OncePerRequestFilter {
 
         private final long limit;
         private final Duration time;
-        private ServletInputStream body;
+        private @Nullable ServletInputStream body;
 
         Limited(HttpServletRequest request, long limit, Duration time) {
             super(request);

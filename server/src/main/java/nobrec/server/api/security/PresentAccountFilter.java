@@ -26,11 +26,11 @@ class PresentAccountFilter extends OncePerRequestFilter {
     protected void doFilterInternal(HttpServletRequest request, HttpServletResponse response, FilterChain chain)
             throws ServletException, IOException {
         Authentication who = SecurityContextHolder.getContext().getAuthentication();
-        if (who != null && who.getPrincipal() instanceof UserDetails) {
+        if (who != null && who.getPrincipal() instanceof UserDetails person) {
             Optional<Role> role = accounts.roleOf(who.getName());
             SecurityContext now = SecurityContextHolder.createEmptyContext();
             role.ifPresent(each -> now.setAuthentication(
-                    UsernamePasswordAuthenticationToken.authenticated(who.getPrincipal(), null, each.authorities())));
+                    UsernamePasswordAuthenticationToken.authenticated(person, null, each.authorities())));
             SecurityContextHolder.setContext(now);
         }
         chain.doFilter(request, response);

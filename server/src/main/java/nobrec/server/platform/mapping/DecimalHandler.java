@@ -8,6 +8,7 @@ import java.sql.SQLException;
 import java.util.function.Function;
 import org.apache.ibatis.type.BaseTypeHandler;
 import org.apache.ibatis.type.JdbcType;
+import org.jspecify.annotations.Nullable;
 
 /** A value kept as one exact decimal. */
 public abstract class DecimalHandler<T> extends BaseTypeHandler<T> {
@@ -27,21 +28,21 @@ public abstract class DecimalHandler<T> extends BaseTypeHandler<T> {
     }
 
     @Override
-    public T getNullableResult(ResultSet row, String column) throws SQLException {
+    public @Nullable T getNullableResult(ResultSet row, String column) throws SQLException {
         return orNull(row.getBigDecimal(column));
     }
 
     @Override
-    public T getNullableResult(ResultSet row, int column) throws SQLException {
+    public @Nullable T getNullableResult(ResultSet row, int column) throws SQLException {
         return orNull(row.getBigDecimal(column));
     }
 
     @Override
-    public T getNullableResult(CallableStatement statement, int column) throws SQLException {
+    public @Nullable T getNullableResult(CallableStatement statement, int column) throws SQLException {
         return orNull(statement.getBigDecimal(column));
     }
 
-    private T orNull(BigDecimal decimal) {
+    private @Nullable T orNull(@Nullable BigDecimal decimal) {
         return decimal == null ? null : read.apply(decimal);
     }
 }

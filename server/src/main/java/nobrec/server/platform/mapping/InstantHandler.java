@@ -10,6 +10,7 @@ import java.time.ZoneOffset;
 import org.apache.ibatis.type.BaseTypeHandler;
 import org.apache.ibatis.type.JdbcType;
 import org.apache.ibatis.type.MappedTypes;
+import org.jspecify.annotations.Nullable;
 
 /** A moment as UTC date and time, whatever the time zone of the machine or the connection. */
 @MappedTypes(Instant.class)
@@ -22,21 +23,21 @@ public class InstantHandler extends BaseTypeHandler<Instant> {
     }
 
     @Override
-    public Instant getNullableResult(ResultSet row, String column) throws SQLException {
+    public @Nullable Instant getNullableResult(ResultSet row, String column) throws SQLException {
         return orNull(row.getObject(column, LocalDateTime.class));
     }
 
     @Override
-    public Instant getNullableResult(ResultSet row, int column) throws SQLException {
+    public @Nullable Instant getNullableResult(ResultSet row, int column) throws SQLException {
         return orNull(row.getObject(column, LocalDateTime.class));
     }
 
     @Override
-    public Instant getNullableResult(CallableStatement statement, int column) throws SQLException {
+    public @Nullable Instant getNullableResult(CallableStatement statement, int column) throws SQLException {
         return orNull(statement.getObject(column, LocalDateTime.class));
     }
 
-    private static Instant orNull(LocalDateTime utc) {
+    private static @Nullable Instant orNull(@Nullable LocalDateTime utc) {
         return utc == null ? null : utc.toInstant(ZoneOffset.UTC);
     }
 }

@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.function.BiConsumer;
 import java.util.function.Consumer;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 import tools.jackson.databind.json.JsonMapper;
 
@@ -24,7 +25,7 @@ public class RowsAsJson {
     public static final class Columns {
         private final Map<String, Object> values = new LinkedHashMap<>();
 
-        public Columns with(String name, Object value) {
+        public Columns with(String name, @Nullable Object value) {
             if (value instanceof BigDecimal decimal) {
                 values.put(name, decimal.toPlainString());
             } else if (value != null && !value.equals("")) {

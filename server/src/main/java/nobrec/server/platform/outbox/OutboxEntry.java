@@ -1,6 +1,7 @@
 package nobrec.server.platform.outbox;
 
 import java.time.Instant;
+import org.jspecify.annotations.Nullable;
 
 /**
  * Work that must be done once, though anything may fail on the way. A row of table outbox.
@@ -25,7 +26,7 @@ public record OutboxEntry(
         Instant nextTryAt,
         String answer,
         Instant madeAt,
-        Instant doneAt) {
+        @Nullable Instant doneAt) {
 
     /** The target of what stays in the house. */
     public static final String OURS = "nobrec";

@@ -8,6 +8,7 @@ import nobrec.server.platform.mapping.ChangesAnyRows;
 import nobrec.server.platform.mapping.ChangesOneRow;
 import org.apache.ibatis.annotations.Mapper;
 import org.apache.ibatis.annotations.Param;
+import org.jspecify.annotations.Nullable;
 
 @Mapper
 interface OutboxMapper {
@@ -54,7 +55,7 @@ interface OutboxMapper {
             @Param("key") String entryKey,
             @Param("state") OutboxState state,
             @Param("answer") String answer,
-            @Param("doneAt") Instant doneAt);
+            @Param("doneAt") @Nullable Instant doneAt);
 
     /** It is done and leaves no trace. */
     @ChangesAnyRows

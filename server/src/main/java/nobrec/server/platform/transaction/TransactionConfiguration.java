@@ -55,6 +55,7 @@ class TransactionConfiguration {
         Pointcut transactional = new ComposablePointcut(
                         AnnotationMatchingPointcut.forClassAnnotation(Transactional.class))
                 .union((Pointcut) AnnotationMatchingPointcut.forMethodAnnotation(Transactional.class));
+        @SuppressWarnings("NullAway") // A method that gives nothing back gives null.
         MethodInterceptor again = invocation -> OnceMore.perform(
                 () -> ((ProxyMethodInvocation) invocation).invocableClone().proceed());
         DefaultPointcutAdvisor advisor = new DefaultPointcutAdvisor(transactional, again);
