@@ -11,7 +11,7 @@ export function BenchHead({ bench }: { bench: BenchData }) {
       <strong>{bench.customer}</strong>
       <dl className="ml-auto flex flex-wrap gap-x-6 whitespace-nowrap">
         <Fact name="Promised" value={bench.promiseDate ? day(bench.promiseDate) : "no date"} />
-        <Fact name="Requested" value={bench.askedService || "no service"} />
+        <Fact name="Requested" value={bench.requestedService || "no service"} />
         <Fact name="PO" value={bench.customerPo || "none"} />
         <Fact name="Freight" value={bench.terms} />
       </dl>

@@ -221,7 +221,7 @@ function Marks({ offer }: { offer: Offer }) {
     return <span className={"ml-2 " + (offer.lacksData ? "text-warning" : "quiet")}>{offer.brief}</span>;
   }
   const words = [
-    offer.asked && "requested",
+    offer.requested && "requested",
     offer.cheapest && "cheapest",
     offer.earliest && "earliest",
   ].filter((word) => word !== false);

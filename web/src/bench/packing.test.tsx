@@ -25,7 +25,7 @@ function offer(service: string, more: Partial<Offer>): Offer {
     carrier: "PLOVER",
     allowed: true,
     lacksData: false,
-    asked: false,
+    requested: false,
     cheapest: false,
     earliest: false,
     chosen: false,
@@ -43,7 +43,7 @@ function offer(service: string, more: Partial<Offer>): Offer {
 
 const ground = offer("Ground", {
   chosen: true,
-  asked: true,
+  requested: true,
   total: usd("18.42"),
   lines: [
     {

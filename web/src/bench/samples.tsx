@@ -23,7 +23,7 @@ export const emptyBench: BenchData = {
     phone: "",
     kind: "BUSINESS",
   },
-  askedService: "",
+  requestedService: "",
   terms: "we pay and bill",
   carrierAccount: "",
   accessorials: [],

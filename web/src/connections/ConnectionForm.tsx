@@ -72,7 +72,7 @@ export function ConnectionForm({ connection, busy, error, keep, close }: Props) 
             type="password"
             maxLength={500}
             autoComplete="new-password"
-            placeholder={connection.hasSecret ? "the kept one stays" : "not needed"}
+            placeholder={connection.hasSecret ? "the kept one stays" : "none"}
             className="entry w-52"
           />
         </Labeled>

@@ -68,7 +68,7 @@ function ConnectionTable({ rows }: { rows: ConnectionData[] }) {
           <th>Connection</th>
           <th>Address</th>
           <th>Time limit</th>
-          <th>Signed in as</th>
+          <th>Signs in as</th>
           <th>Adapter</th>
         </tr>
       </thead>
@@ -83,7 +83,7 @@ function ConnectionTable({ rows }: { rows: ConnectionData[] }) {
               <td className="font-bold">
                 <button
                   type="button"
-                  className="font-bold"
+                  className="text-left font-bold"
                   aria-expanded={opened === row.code}
                   onClick={() => setOpened(opened === row.code ? undefined : row.code)}
                 >
@@ -100,7 +100,7 @@ function ConnectionTable({ rows }: { rows: ConnectionData[] }) {
               <td>
                 <SignedIn row={row} />
               </td>
-              <td className="quiet">{row.adapter}</td>
+              <td className="quiet whitespace-nowrap">{row.adapter}</td>
             </tr>
             {opened === row.code && (
               <tr>
@@ -124,7 +124,7 @@ function ConnectionTable({ rows }: { rows: ConnectionData[] }) {
 
 function SignedIn({ row }: { row: ConnectionData }) {
   if (!row.hasSecret) {
-    return <span className="quiet">not needed</span>;
+    return <span className="quiet">no sign-in</span>;
   }
-  return row.userName ? <>{row.userName}, password kept</> : <>token kept</>;
+  return row.userName ? <>{row.userName}</> : <>a token</>;
 }

@@ -27,7 +27,7 @@ export function JobTable({ rows, at, setAt, open }: Props) {
           <th>Customer</th>
           <th>Ship to</th>
           <th>Promised</th>
-          <th>Asked for</th>
+          <th>Requested</th>
           <th className="!text-right">Lines</th>
           <th className="!text-right">Pieces</th>
           <th className="!text-right">Weight</th>
@@ -52,7 +52,7 @@ export function JobTable({ rows, at, setAt, open }: Props) {
               {row.city}
             </td>
             <td className="figure">{row.promiseDate ? day(row.promiseDate) : ""}</td>
-            <td>{row.askedService || <span className="quiet">nothing</span>}</td>
+            <td>{row.requestedService || <span className="quiet">nothing</span>}</td>
             <td className="figure text-right">{row.lines}</td>
             <td className="figure text-right">{row.pieces}</td>
             <td className="figure text-right">{row.weight?.text ?? "not known"}</td>

@@ -10,6 +10,9 @@ import { useKeys } from "./keys";
 import { SECTIONS } from "./sections";
 import { changeTheme } from "./theme";
 
+/** So many sections stand in one line with the field and the clock on a tablet. */
+const ONE_LINE = 5;
+
 /** What stands around every screen: the sections, the one field, the clock, who is signed in. */
 export function Frame({ who, children }: { who: Schemas["account.WhoView"]; children: React.ReactNode }) {
   const navigate = useNavigate();
@@ -50,7 +53,12 @@ export function Frame({ who, children }: { who: Schemas["account.WhoView"]; chil
       <a href="#content" className="skip">
         Skip to content
       </a>
-      <header className="flex items-stretch gap-x-4 border-b-2 border-base-content px-5 max-[900px]:gap-x-2 max-[900px]:px-3">
+      <header
+        className={
+          "flex items-stretch gap-x-4 border-b-2 border-base-content px-5 max-[900px]:gap-x-2 max-[900px]:px-3 " +
+          (sections.length > ONE_LINE ? "max-[900px]:flex-wrap" : "")
+        }
+      >
         <span className="self-center text-xl font-bold tracking-tight">Nobrec</span>
         <nav aria-label="Sections" className="flex">
           {sections.map((section) => (

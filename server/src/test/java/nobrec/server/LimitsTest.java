@@ -41,7 +41,7 @@ class LimitsTest extends ServerTest {
             "country",
             "phone",
             "mail",
-            "asked_service",
+            "requested_service",
             "carrier_account"
         };
     }

@@ -75,7 +75,7 @@ class LoadMeasurementTest extends ServerTest {
             List<Long> ids = new ArrayList<>();
             try (PreparedStatement order = connection.prepareStatement(
                     "INSERT INTO work_order (source, number, import_run_id, customer, customer_po, company, person, street,"
-                            + " street2, city, state, postal_code, country, phone, mail, promise_date, asked_service, terms,"
+                            + " street2, city, state, postal_code, country, phone, mail, promise_date, requested_service, terms,"
                             + " status, taken_in_at) VALUES ('floor', ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?,"
                             + " '2026-12-04', ?, 'PREPAID', 'READY', NOW())",
                     PreparedStatement.RETURN_GENERATED_KEYS)) {
@@ -186,7 +186,7 @@ class LoadMeasurementTest extends ServerTest {
     private void fillAMillion() {
         fill(
                 "INSERT INTO work_order (source, number, customer, customer_po, company, person, street, street2, city, state,"
-                        + " postal_code, country, phone, mail, promise_date, asked_service, terms, status, taken_in_at)"
+                        + " postal_code, country, phone, mail, promise_date, requested_service, terms, status, taken_in_at)"
                         + " SELECT 'million', CONCAT('M-', seq), 'Lowmoor', '', 'Lowmoor', '', '1 Road', '', p.city, p.state,"
                         + " p.code, 'US', '', '', DATE_ADD('2026-12-01', INTERVAL seq DIV 4000 DAY), '', 'PREPAID',"
                         + " IF(seq % 10 = 0, 'READY', 'SHIPPED'), NOW() FROM seq_1_to_" + MILLION + " JOIN"

@@ -159,14 +159,14 @@ public abstract class ServerTest {
     }
 
     /** Brings in one work order of a line that Plover Ground takes. */
-    protected void bringIn(String number, String askedService) {
-        bringIn(number, askedService, 5);
+    protected void bringIn(String number, String requestedService) {
+        bringIn(number, requestedService, 5);
     }
 
-    protected void bringIn(String number, String askedService, int pieces) {
+    protected void bringIn(String number, String requestedService, int pieces) {
         String row = number
                 + ",Quillfeather Packaging,PO 9,Quillfeather Packaging,Dock,88 Carding Lane,,Madison,WI,53703,US,"
-                + "(608) 555-0142,,12/04/2026," + askedService + ",we pay and bill,SK-3,Seal kit," + pieces
+                + "(608) 555-0142,,12/04/2026," + requestedService + ",we pay and bill,SK-3,Seal kit," + pieces
                 + ",0.5,\r\n";
         String heading = new String(demoFile("orders-tuesday.csv"), StandardCharsets.UTF_8)
                 .lines()
@@ -176,14 +176,14 @@ public abstract class ServerTest {
     }
 
     /** Brings in such a work order, and returns the bench of it. */
-    protected JsonNode newJob(String number, String askedService) {
-        bringIn(number, askedService);
+    protected JsonNode newJob(String number, String requestedService) {
+        bringIn(number, requestedService);
         return json(send("POST", "/api/v1/shipments", Map.of("job", number)));
     }
 
     /** A new job, weighed and ready to ship. */
-    protected JsonNode weighedJob(String number, String askedService) {
-        long id = newJob(number, askedService).path("id").asLong();
+    protected JsonNode weighedJob(String number, String requestedService) {
+        long id = newJob(number, requestedService).path("id").asLong();
         return json(send("PUT", "/api/v1/shipments/" + id + "/packages/1/weight", Map.of("text", "3.1")));
     }
 

@@ -21,14 +21,15 @@ public final class ExpectedService {
      *
      * @param services at least one
      * @param chosen code of the service a person chose
-     * @param asked what the record asks for, in its own words; empty text for nothing
+     * @param requested what the record asks for, in its own words; empty text for nothing
      */
-    public static Service of(List<Service> services, Optional<String> chosen, String asked, Destination destination) {
+    public static Service of(
+            List<Service> services, Optional<String> chosen, String requested, Destination destination) {
         return services.stream()
                 .filter(service -> chosen.filter(service.code()::equals).isPresent())
                 .findFirst()
                 .or(() -> services.stream()
-                        .filter(service -> service.isMeantBy(asked))
+                        .filter(service -> service.isMeantBy(requested))
                         .findFirst())
                 .or(() -> services.stream()
                         .filter(Service::ground)

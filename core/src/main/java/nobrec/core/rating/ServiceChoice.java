@@ -23,9 +23,9 @@ public record ServiceChoice(
      * A person's choice first, then what the record asks for, then ground, then the cheapest.
      *
      * @param byHand service code a person chose; it stays even when it is not allowed, so that she sees why
-     * @param asked what the record asks for, in its own words; empty text for nothing
+     * @param requested what the record asks for, in its own words; empty text for nothing
      */
-    public static ServiceChoice of(List<Offer> offers, Optional<String> byHand, String asked) {
+    public static ServiceChoice of(List<Offer> offers, Optional<String> byHand, String requested) {
         List<Offer> allowed =
                 offers.stream().filter(Offer::isAllowed).sorted(BY_TOTAL).toList();
         List<Offer> possible =
@@ -38,12 +38,12 @@ public record ServiceChoice(
             return new ServiceChoice(byHand, "Chosen by hand.", cheapest, earliest);
         }
         Optional<Offer> meant = offers.stream()
-                .filter(offer -> offer.service().isMeantBy(asked))
+                .filter(offer -> offer.service().isMeantBy(requested))
                 .findFirst();
         if (meant.isPresent() && meant.get().isUsable()) {
             return new ServiceChoice(meant.map(ServiceChoice::code), "The job asks for it.", cheapest, earliest);
         }
-        String because = whyNotAsked(asked, meant);
+        String because = whyNotRequested(requested, meant);
         Optional<String> ground = allowed.stream()
                 .filter(offer -> offer.service().ground())
                 .findFirst()
@@ -68,13 +68,13 @@ public record ServiceChoice(
                 .min(BY_TOTAL);
     }
 
-    private static String whyNotAsked(String asked, Optional<Offer> meant) {
-        if (asked.isBlank()) {
+    private static String whyNotRequested(String requested, Optional<Offer> meant) {
+        if (requested.isBlank()) {
             return "";
         }
         return meant.isPresent()
                 ? "The job asks for " + meant.get().service().name() + ", which is not allowed. "
-                : "The job asks for “" + asked + "”, which is none of our services. ";
+                : "The job asks for “" + requested + "”, which is none of our services. ";
     }
 
     private static String code(Offer offer) {

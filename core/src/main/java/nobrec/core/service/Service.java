@@ -80,8 +80,8 @@ public record Service(
     }
 
     /** Whether a record that asks for this text means this service: its name or code, capitals aside. */
-    public boolean isMeantBy(String asked) {
-        String plain = asked.strip().toLowerCase(Locale.ROOT);
+    public boolean isMeantBy(String requested) {
+        String plain = requested.strip().toLowerCase(Locale.ROOT);
         return plain.equals(name.toLowerCase(Locale.ROOT)) || plain.equals(code.toLowerCase(Locale.ROOT));
     }
 }

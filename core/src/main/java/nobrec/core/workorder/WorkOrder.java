@@ -26,7 +26,7 @@ public record WorkOrder(
         String phone,
         String mail,
         Optional<LocalDate> promiseDate,
-        String askedService,
+        String requestedService,
         FreightTerms terms,
         String carrierAccount,
         Optional<Long> quotedFreightCents,

@@ -63,9 +63,10 @@ class ExpectedServiceTest {
         "'', '', PO_BOX, POST",
         "GONE, '', BUSINESS, GROUND",
     })
-    void byHandThenAskedForThenGround(String chosen, String asked, PlaceKind kind, String expected) {
+    void byHandThenAskedForThenGround(String chosen, String requested, PlaceKind kind, String expected) {
         Optional<String> byHand = Optional.of(chosen).filter(code -> !code.isEmpty());
-        assertThat(ExpectedService.of(SERVICES, byHand, asked, to("US", kind)).code())
+        assertThat(ExpectedService.of(SERVICES, byHand, requested, to("US", kind))
+                        .code())
                 .isEqualTo(expected);
     }
 

@@ -94,7 +94,7 @@ class ServiceChoiceTest {
     }
 
     @Test
-    void aDatumThatIsMissingDoesNotTakeTheAskedServiceAway() {
+    void aDatumThatIsMissingDoesNotTakeTheRequestedServiceAway() {
         Offer lacking = new Offer(
                 NIGHT.service(),
                 NIGHT.currency(),

@@ -166,7 +166,7 @@ class BenchViews {
                 shipment.state(),
                 shipTo(job, sites.byId(shipment.siteId())),
                 job.promiseDate(),
-                job.askedService(),
+                job.requestedService(),
                 job.terms().words(),
                 job.carrierAccount(),
                 accessorials(shipment, offered),

@@ -81,7 +81,7 @@ class OfferViews {
                 chosen,
                 assessment.choice().cheapest().equals(code),
                 assessment.choice().earliest().equals(code),
-                service.isMeantBy(job.askedService()),
+                service.isMeantBy(job.requestedService()),
                 offer.total().map(Amount::of),
                 chosen ? Optional.empty() : difference(offer, chosenTotal),
                 offer.total().map(total -> bar(total, highest.orElse(total))).orElse(0),

@@ -67,7 +67,7 @@ final class DayPlan {
         try {
             Destination destination = new Destination(
                     site.country(), job.shipTo().country(), job.shipTo().postalCode(), job.placeKind(), zone(job));
-            Service service = ExpectedService.of(services, chosen, job.askedService(), destination);
+            Service service = ExpectedService.of(services, chosen, job.requestedService(), destination);
             Pickup pickup = pickups.get(service.carrier().code());
             if (pickup == null) {
                 notPlanned.add(new NotPlanned(

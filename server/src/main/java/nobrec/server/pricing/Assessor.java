@@ -66,7 +66,7 @@ public class Assessor {
                         .sorted(ALLOWED_AND_CHEAP_FIRST)
                         .toList();
         ServiceChoice choice = ServiceChoice.of(
-                offers, shipment.chosenService(), jobs.leading().askedService());
+                offers, shipment.chosenService(), jobs.leading().requestedService());
         Optional<Offer> chosen = choice.chosen().flatMap(code -> byCode(offers, code));
         Optional<CustomerCharge> charge =
                 chosen.filter(Offer::isPriced).map(offer -> charge(shipment, jobs, offer, toRate));

@@ -125,7 +125,7 @@ public class RatingFeed {
         return catalog.services().stream()
                 .filter(service -> shipment.chosenService()
                         .map(service.code()::equals)
-                        .orElseGet(() -> service.isMeantBy(jobs.leading().askedService())))
+                        .orElseGet(() -> service.isMeantBy(jobs.leading().requestedService())))
                 .findFirst()
                 .flatMap(service -> cost(shipment, jobs, service))
                 .stream()

@@ -15,7 +15,7 @@ public record OpenOrder(
         PostalAddress shipTo,
         Optional<PlaceKind> saidPlaceKind,
         Optional<LocalDate> promiseDate,
-        String askedService,
+        String requestedService,
         WorkOrderStatus status) {
 
     /** As a person said it, else as the address tells. */

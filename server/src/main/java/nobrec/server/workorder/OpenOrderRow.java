@@ -20,7 +20,7 @@ record OpenOrderRow(
         String country,
         PlaceKind placeKind,
         LocalDate promiseDate,
-        String askedService,
+        String requestedService,
         WorkOrderStatus status) {
 
     OpenOrder order() {
@@ -31,7 +31,7 @@ record OpenOrderRow(
                 new PostalAddress(company, "", street, street2, city, state, postalCode, country),
                 Optional.ofNullable(placeKind),
                 Optional.ofNullable(promiseDate),
-                askedService,
+                requestedService,
                 status);
     }
 }

@@ -89,7 +89,7 @@ public class WorkOrderIntake {
                 .with("phone", draft.phone())
                 .with("mail", draft.mail())
                 .with("promiseDate", draft.promiseDate().map(Object::toString).orElse(null))
-                .with("askedService", draft.askedService())
+                .with("requestedService", draft.requestedService())
                 .with("terms", terms.name())
                 .with("carrierAccount", draft.carrierAccount())
                 .with(

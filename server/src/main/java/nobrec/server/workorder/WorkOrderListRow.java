@@ -14,7 +14,7 @@ record WorkOrderListRow(
         String city,
         String state,
         @Nullable LocalDate promiseDate,
-        String askedService,
+        String requestedService,
         WorkOrderStatus status,
         int pieces,
         int lines,
