@@ -12,14 +12,17 @@ import org.junit.jupiter.params.provider.ValueSource;
 class AccessibilityTest {
 
     private static final List<String> SCREENS =
-            List.of("/departures", "/jobs", "/bench", "/bench/2404", "/bench/2403", "/postings", "/rates");
+            List.of("/departures", "/jobs", "/bench", "/bench/2404", "/bench/2403", "/postings", "/rates", "/connections");
+
+    /** Sees every section. */
+    private static final String ADMINISTRATOR = "admin";
 
     private final Application application = Application.running();
 
     @ParameterizedTest
     @ValueSource(strings = {"kraft", "evening"})
     void screensCanBeReadByEveryone(String theme) {
-        try (Desk desk = new Desk(application).signIn("ines")) {
+        try (Desk desk = new Desk(application).signIn(ADMINISTRATOR)) {
             desk.browser().executeScript("localStorage.setItem('nobrec-theme', arguments[0])", theme);
             for (String screen : SCREENS) {
                 desk.open(screen);

@@ -126,7 +126,7 @@ final class Desk implements AutoCloseable {
     void dropFile(String name, String content) {
         browser.executeScript(
                 "const data = new DataTransfer(); data.items.add(new File([arguments[1]], arguments[0], {type: 'text/csv'}));"
-                        + "document.querySelector('main').dispatchEvent(new DragEvent('drop', {dataTransfer: data, bubbles: true, cancelable: true}));",
+                        + "document.querySelector('main > *').dispatchEvent(new DragEvent('drop', {dataTransfer: data, bubbles: true, cancelable: true}));",
                 name,
                 content);
     }

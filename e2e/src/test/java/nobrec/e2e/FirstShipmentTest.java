@@ -38,7 +38,7 @@ class FirstShipmentTest {
     @Test
     @Order(1)
     void departuresShowsTheDay() {
-        desk.waitForText("Must leave today");
+        desk.waitForText("Jobs by departure");
         assertThat(desk.screen())
                 .contains(
                         "Tue, Dec 1", "3:15 PM", "Godwit Post", "4:30 PM", "Plover Parcel", "5:45 PM", "Dunlin Express")

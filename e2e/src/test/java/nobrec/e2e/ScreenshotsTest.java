@@ -50,15 +50,22 @@ class ScreenshotsTest {
             desk.waitForText("Whimbrel Lines LTL");
             keep(desk, "rates");
             desk.open("/departures");
-            desk.waitForText("Must leave today");
+            desk.waitForText("Jobs by departure");
             keep(desk, "departures");
             desk.browser().executeScript("localStorage.setItem('nobrec-theme', 'evening')");
             desk.open("/departures");
-            desk.waitForText("Must leave today");
+            desk.waitForText("Jobs by departure");
             keep(desk, "departures-evening");
             desk.browser().get(application.outside("/books"));
             desk.waitForText("Journal");
             keep(desk, "standin-books");
+        }
+        try (Desk desk = new Desk(application).signIn("admin")) {
+            desk.open("/connections");
+            desk.waitForText("Whimbrel Lines");
+            desk.press(Keys.ENTER);
+            desk.waitFor("form[aria-label=Books]");
+            keep(desk, "connections");
         }
     }
 
