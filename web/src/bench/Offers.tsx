@@ -176,7 +176,8 @@ function OfferRow({ bench, offer, last, current, opened, take, open }: RowProps)
       {usable && (
         <span
           className={
-            "figure w-31 shrink-0 max-[1150px]:w-26 " + (offer.daysLate > 0 ? "font-bold text-warning" : "")
+            "figure w-31 shrink-0 whitespace-nowrap max-[1150px]:w-28 max-[1150px]:text-sm " +
+            (offer.daysLate > 0 ? "font-bold text-warning" : "")
           }
         >
           {day(offer.delivery)}

@@ -131,7 +131,11 @@ function Hours({ opens, closes, place, now }: HoursProps) {
     }
     last = at;
     return (
-      <span key={hour} className="figure quiet absolute -translate-x-1/2" style={{ left: `${at}%`, top: 4 }}>
+      <span
+        key={hour}
+        className={"figure quiet absolute -translate-x-1/2 " + (at < now ? "max-[900px]:hidden" : "")}
+        style={{ left: `${at}%`, top: 4 }}
+      >
         {clockTime(`${String(hour).padStart(2, "0")}:00`).replace(":00", "")}
       </span>
     );
@@ -153,7 +157,7 @@ function PickupColumn({ pickup, width, gap }: { pickup: Pickup; width: number; g
         <span className="font-mono text-xl font-bold tracking-tight whitespace-nowrap">
           {clockTime(pickup.cutOff)}
         </span>
-        <strong className="truncate">{pickup.carrier}</strong>
+        <strong className="min-w-0 leading-tight break-words">{pickup.carrier}</strong>
       </p>
       <p className="leading-snug">
         <TimeLeft pickup={pickup} />

@@ -1,4 +1,5 @@
 import type { Schemas } from "../api/client";
+import { dayWithYear } from "../ui/format";
 
 type ServiceSheets = Schemas["carrier.ServiceSheets"];
 
@@ -15,7 +16,7 @@ export function SheetTable({ services }: { services: ServiceSheets[] }) {
       <thead>
         <tr>
           <th>Service</th>
-          <th>Carrier</th>
+          <th className="max-[900px]:hidden">Carrier</th>
           <th>Fuel today</th>
           <th>From</th>
           <th>State</th>
@@ -35,8 +36,15 @@ export function SheetTable({ services }: { services: ServiceSheets[] }) {
           )}
           {service.sheets.map((sheet, index) => (
             <tr key={sheet.firstDay}>
-              {index === 0 ? <Whose service={service} /> : <td colSpan={3} />}
-              <td className="figure">{sheet.firstDay}</td>
+              {index === 0 ? (
+                <Whose service={service} />
+              ) : (
+                <>
+                  <td colSpan={2} />
+                  <td className="max-[900px]:hidden" />
+                </>
+              )}
+              <td className="figure whitespace-nowrap">{dayWithYear(sheet.firstDay)}</td>
               <td className={"whitespace-nowrap " + STATES[sheet.state].look}>{STATES[sheet.state].word}</td>
               <td>{sheet.summary}</td>
               <td>
@@ -44,7 +52,7 @@ export function SheetTable({ services }: { services: ServiceSheets[] }) {
                   className="underline"
                   download
                   href={`/api/v1/rate-sheets/${encodeURIComponent(service.service)}?day=${sheet.firstDay}`}
-                  aria-label={`CSV of ${service.name} from ${sheet.firstDay}`}
+                  aria-label={`CSV of ${service.name} from ${dayWithYear(sheet.firstDay)}`}
                 >
                   CSV
                 </a>
@@ -64,8 +72,8 @@ function Whose({ service }: { service: ServiceSheets }) {
         <strong className="whitespace-nowrap">{service.name}</strong>{" "}
         <span className="figure quiet block">{service.service}</span>
       </td>
-      <td className="whitespace-nowrap">{service.carrier}</td>
-      <td className="figure">{service.fuel || <span className="quiet">none</span>}</td>
+      <td className="whitespace-nowrap max-[900px]:hidden">{service.carrier}</td>
+      <td className="figure min-w-32">{service.fuel || <span className="quiet">none</span>}</td>
     </>
   );
 }

@@ -1,5 +1,6 @@
 import { useMemo } from "react";
 import type { Schemas } from "../api/client";
+import { dayWithYear } from "../ui/format";
 import { Key } from "../ui/Key";
 import { useKeys } from "../ui/keys";
 
@@ -11,7 +12,7 @@ export function TakenSheet({ sheet, close }: { sheet: Schemas["carrier.SheetTake
       <div className="flex items-baseline gap-5">
         <span>
           <strong className="text-primary">The sheet of {sheet.service} went in.</strong> It counts from{" "}
-          <span className="figure">{sheet.firstDay}</span> on.
+          <span className="figure">{dayWithYear(sheet.firstDay)}</span> on.
         </span>
         <button type="button" className="act ml-auto" onClick={close}>
           Close <Key name="Escape" />

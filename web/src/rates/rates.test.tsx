@@ -19,9 +19,9 @@ const saver = {
 describe("the rate sheets", () => {
   it("say which counts and which is still to come", () => {
     const said = words(<SheetTable services={[saver]} />);
-    expect(said).toContain("2027-01-01coming8 zones");
-    expect(said).toContain("2026-01-01in force8 zones");
-    expect(said).toContain("2025-01-01past7 zones");
+    expect(said).toContain("Jan 1, 2027coming8 zones");
+    expect(said).toContain("Jan 1, 2026in force8 zones");
+    expect(said).toContain("Jan 1, 2025past7 zones");
     expect(said.match(/Plover Saver/g)).toHaveLength(1);
   });
 
@@ -43,7 +43,7 @@ describe("the rate sheets", () => {
       cautions: [{ row: 10, reason: "In zone 1 the price falls to 98.00 though the weight rises." }],
     };
     const said = words(<TakenSheet sheet={taken} close={() => undefined} />);
-    expect(said).toContain("The sheet of PLV-SAVER went in. It counts from 2027-01-01 on.");
+    expect(said).toContain("The sheet of PLV-SAVER went in. It counts from Jan 1, 2027 on.");
     expect(said).toContain("Odd; look whether it is meant:Row 10 In zone 1 the price falls");
     expect(words(<TakenSheet sheet={{ ...taken, cautions: [] }} close={() => undefined} />)).not.toContain(
       "odd",

@@ -10,6 +10,18 @@ export function day(isoDate: string): string {
   return DAY.format(new Date(isoDate + "T00:00:00Z"));
 }
 
+const DAY_WITH_YEAR = new Intl.DateTimeFormat("en-US", {
+  day: "numeric",
+  month: "short",
+  year: "numeric",
+  timeZone: "UTC",
+});
+
+/** A day of another year as well: Jan 1, 2027. */
+export function dayWithYear(isoDate: string): string {
+  return DAY_WITH_YEAR.format(new Date(isoDate + "T00:00:00Z"));
+}
+
 const TIME = new Intl.DateTimeFormat("en-US", { hour: "numeric", minute: "2-digit", timeZone: "UTC" });
 
 /** A time of day: 4:30 PM. */

@@ -37,7 +37,7 @@ class RatesTest {
             desk.chooseFile(file);
             desk.waitForText("The sheet of PLV-SAVER went in.");
             desk.waitForText("coming");
-            assertThat(desk.screen()).contains("2027-03-01");
+            assertThat(desk.screen()).contains("Mar 1, 2027");
             assertThat(desk.browser()
                             .findElements(
                                     By.cssSelector("a[href='/api/v1/rate-sheets/PLV-SAVER?day=2027-03-01'][download]")))
