@@ -22,7 +22,7 @@ export function MoneySentence({ bench }: { bench: BenchData }) {
         ))}
         {charge.lines.length > 0 ? <span className="quiet"> = </span> : <span>{charge.reason} </span>}
       </span>
-      <span className="shrink-0">
+      <span className="ml-[0.6ch] shrink-0">
         <strong>
           customer pays <span className="figure">{charge.total.amount}</span>
         </strong>

@@ -1,8 +1,11 @@
 import { type FormEvent, type ReactNode, useEffect, useMemo, useRef } from "react";
+import { isProblem } from "../api/problem";
 import { Key } from "../ui/Key";
 import { useKeys } from "../ui/keys";
 import { ProblemLine } from "../ui/states";
 import type { ConnectionChange, ConnectionData } from "./Connections";
+
+const CONFLICT = 409;
 
 interface Props {
   connection: ConnectionData;
@@ -15,6 +18,8 @@ interface Props {
 /** One connection, changed in place. */
 export function ConnectionForm({ connection, busy, error, keep, close }: Props) {
   const first = useRef<HTMLInputElement>(null);
+  // A refusal that somebody who knows better may set aside: the same again counts.
+  const doubted = isProblem(error) && error.status === CONFLICT;
   useEffect(() => first.current?.focus(), []);
   useKeys(
     useMemo(
@@ -31,6 +36,7 @@ export function ConnectionForm({ connection, busy, error, keep, close }: Props) 
       timeLimitMillis: Number(text("timeLimitMillis")),
       userName: text("userName"),
       ...(text("secret") ? { secret: text("secret") } : {}),
+      ...(doubted ? { sure: true } : {}),
     });
   };
   return (
@@ -77,7 +83,7 @@ export function ConnectionForm({ connection, busy, error, keep, close }: Props) 
           />
         </Labeled>
         <button type="submit" className="act" disabled={busy}>
-          Save <Key name="Enter" />
+          {doubted ? "Save all the same" : "Save"} <Key name="Enter" />
         </button>
         <button type="button" className="act" onClick={close}>
           Close <Key name="Esc" />

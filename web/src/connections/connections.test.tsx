@@ -56,4 +56,10 @@ describe("a connection", () => {
     await userEvent.setup().keyboard("{Escape}");
     expect(close).toHaveBeenCalled();
   });
+
+  it("is saved all the same by whoever was warned", async () => {
+    const { keep } = open({ thing: "Address", detail: "Something waits.", remedy: "Wait.", status: 409 });
+    await userEvent.setup().click(screen.getByRole("button", { name: /Save all the same/ }));
+    expect(keep).toHaveBeenCalledWith(expect.objectContaining({ sure: true }));
+  });
 });

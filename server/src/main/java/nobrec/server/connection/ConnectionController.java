@@ -37,12 +37,16 @@ class ConnectionController {
             boolean hasSecret,
             boolean leftAlone) {}
 
-    /** @param secret left out: the one that is kept */
+    /**
+     * @param secret left out: the one that is kept
+     * @param sure changes the address even while something has no certain answer from the old one
+     */
     record ConnectionChange(
             @NotNull @Size(max = Limits.ADDRESS_OUTSIDE) String address,
             int timeLimitMillis,
             @NotNull @Size(max = Limits.TEXT) String userName,
-            Optional<@Size(max = Limits.SECRET) String> secret) {}
+            Optional<@Size(max = Limits.SECRET) String> secret,
+            Optional<Boolean> sure) {}
 
     private final Connections connections;
     private final HttpCalls calls;
@@ -67,7 +71,8 @@ class ConnectionController {
                         change.address(),
                         Duration.ofMillis(change.timeLimitMillis()),
                         new Connections.CredentialsChange(
-                                change.userName(), change.secret().filter(each -> !each.isEmpty()))),
+                                change.userName(), change.secret().filter(each -> !each.isEmpty())),
+                        change.sure().orElse(false)),
                 who.getName());
         return connections();
     }

@@ -54,6 +54,18 @@ class ConnectionRules {
         }
     }
 
+    /** What may have arrived at one system is not sent to another without somebody knowing it. */
+    void requireNothingUnderWay(ConnectionRow connection, int waiting) {
+        if (waiting > 0) {
+            throw Refusal.conflict(
+                    "Address of " + connection.name(),
+                    (waiting == 1 ? "One thing has" : waiting + " things have")
+                            + " no certain answer from there yet; another system would do it once more.",
+                    "Wait for the answers on Postings. Save again if it is the same system at a new address, or nothing"
+                            + " arrived.");
+        }
+    }
+
     /** The user name to sign in with; empty when there is nothing to sign in with. */
     Optional<String> credentials(ConnectionRow before, URI address, Connections.CredentialsChange change) {
         requireSendable(before, change.userName());

@@ -7,8 +7,8 @@ import java.util.Objects;
 import java.util.Optional;
 import nobrec.core.refusal.Refusal;
 import nobrec.server.audit.AuditLog;
-import nobrec.server.platform.Remembered;
 import nobrec.server.platform.SetUpVersion;
+import nobrec.server.platform.outbox.Outbox;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -27,20 +27,24 @@ public class Connections {
     private final SetUpVersion version;
     private final AuditLog auditLog;
     private final ConnectionRules rules;
-    private final Remembered<List<ConnectionRow>> rows;
+    private final KnownConnections known;
+    private final Outbox outbox;
 
     Connections(
             ConnectionMapper mapper,
             CredentialCipher cipher,
             SetUpVersion version,
             AuditLog auditLog,
-            ConnectionRules rules) {
+            ConnectionRules rules,
+            KnownConnections known,
+            Outbox outbox) {
         this.mapper = mapper;
         this.cipher = cipher;
         this.version = version;
         this.auditLog = auditLog;
         this.rules = rules;
-        this.rows = new Remembered<>(version, mapper::all);
+        this.known = known;
+        this.outbox = outbox;
     }
 
     /** @throws Refusal when there is none, or its credentials cannot be read */
@@ -49,21 +53,18 @@ public class Connections {
     }
 
     public boolean isAt(String code, URI address) {
-        return rows.get().stream()
-                .anyMatch(row -> row.code().equals(code) && row.address().equals(address.toString()));
+        return known.find(code)
+                .filter(row -> row.address().equals(address.toString()))
+                .isPresent();
     }
 
     /** What people call it; the code itself when it is not set up any more. */
     public String name(String code) {
-        return rows.get().stream()
-                .filter(row -> row.code().equals(code))
-                .map(ConnectionRow::name)
-                .findFirst()
-                .orElse(code);
+        return known.find(code).map(ConnectionRow::name).orElse(code);
     }
 
     List<ConnectionRow> rows() {
-        return rows.get();
+        return known.all();
     }
 
     /** Sets one up, or changes all of it. */
@@ -83,8 +84,12 @@ public class Connections {
         version.changed();
     }
 
-    /** What a person changes: where it is, how long it may take, and how we sign in. */
-    record Change(String address, Duration timeLimit, CredentialsChange credentials) {}
+    /**
+     * What a person changes: where it is, how long it may take, and how we sign in.
+     *
+     * @param sure that a new address is the same system, or that nothing that waits has arrived at the old one
+     */
+    record Change(String address, Duration timeLimit, CredentialsChange credentials, boolean sure) {}
 
     /** @param secret empty: the one that is kept */
     record CredentialsChange(String userName, Optional<String> secret) {}
@@ -95,6 +100,10 @@ public class Connections {
         ConnectionRow before = mapper.locked(code).orElseThrow(() -> unknown(code));
         URI address = rules.address(before, change.address());
         rules.timeLimit(before, change.timeLimit());
+        boolean moves = !before.address().equals(address.toString());
+        if (moves && !change.sure()) {
+            rules.requireNothingUnderWay(before, outbox.waitingFor(code));
+        }
         Optional<Credentials> credentials = rules.credentials(before, address, change.credentials())
                 .map(userName -> new Credentials(
                         userName,
@@ -111,10 +120,7 @@ public class Connections {
     }
 
     private ConnectionRow row(String code) {
-        return rows.get().stream()
-                .filter(row -> row.code().equals(code))
-                .findFirst()
-                .orElseThrow(() -> unknown(code));
+        return known.find(code).orElseThrow(() -> unknown(code));
     }
 
     private static Refusal unknown(String code) {

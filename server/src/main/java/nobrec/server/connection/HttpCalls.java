@@ -14,7 +14,6 @@ import java.util.concurrent.ExecutionException;
 import java.util.concurrent.TimeUnit;
 import java.util.concurrent.TimeoutException;
 import org.springframework.stereotype.Component;
-import org.springframework.transaction.support.TransactionSynchronizationManager;
 
 /**
  * Calls over HTTP, each with its connection's address, credentials and time limit for the whole answer, and a breaker for
@@ -51,9 +50,7 @@ public class HttpCalls {
 
     public <T> OutsideAnswer<T> call(Connection connection, HttpRequest request, AnswerReader<T> reader) {
         String system = connection.name();
-        if (TransactionSynchronizationManager.isActualTransactionActive()) {
-            throw new IllegalStateException(system + " must not be called inside a transaction.");
-        }
+        OutsideTransactions.require(connection);
         CircuitBreaker breaker = breakers.circuitBreaker(connection.code());
         try {
             return breaker.executeCheckedSupplier(() -> {

@@ -4,6 +4,7 @@ import java.util.List;
 import nobrec.server.connection.Adapters;
 import nobrec.server.connection.Connection;
 import nobrec.server.connection.Connections;
+import nobrec.server.connection.OutsideTransactions;
 import org.springframework.stereotype.Component;
 
 /** The scale at the bench, read through its connection's adapter. */
@@ -20,6 +21,7 @@ public class BenchScale {
 
     public ScaleReading read() {
         Connection scale = connections.to(Connections.SCALE);
+        OutsideTransactions.require(scale);
         return adapters.of(scale).read(scale);
     }
 }

@@ -2,13 +2,18 @@ package nobrec.server.connection;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.awaitility.Awaitility.await;
 
 import java.nio.charset.StandardCharsets;
+import java.time.Duration;
 import java.util.HashMap;
 import java.util.Map;
 import java.util.Optional;
 import nobrec.core.refusal.Refusal;
 import nobrec.server.ServerTest;
+import nobrec.server.device.BenchScale;
+import nobrec.server.platform.outbox.OutboxWorker;
+import nobrec.standins.http.Behavior;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -17,6 +22,7 @@ import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.http.HttpStatus;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.test.web.servlet.assertj.MvcTestResult;
+import org.springframework.transaction.support.TransactionOperations;
 import tools.jackson.databind.JsonNode;
 
 class ConnectionsTest extends ServerTest {
@@ -28,6 +34,18 @@ class ConnectionsTest extends ServerTest {
 
     @Autowired
     private Connections connections;
+
+    @Autowired
+    private TransactionOperations transactions;
+
+    @Autowired
+    private KeyedJsonCalls calls;
+
+    @Autowired
+    private BenchScale scale;
+
+    @Autowired
+    private OutboxWorker worker;
 
     private MvcTestResult change(String address, int millis, String userName, String secret) {
         Map<String, Object> body = new HashMap<>();
@@ -152,5 +170,52 @@ class ConnectionsTest extends ServerTest {
             connections.keep(plover);
         }
         assertThat(ship(bench)).hasStatusOk();
+    }
+
+    /** What may have arrived at the old address would be done once more at another system. */
+    @Test
+    void anAddressIsNotChangedUnderWhatHasNoAnswerUnlessSomebodyIsSure() {
+        standIns().behave("orderdesk", Behavior.FAIL);
+        ship(weighedJob("CO-2", "Plover Ground"));
+        Connection before = connections.to(Connections.ORDER_DESK);
+        Map<String, Object> moved =
+                new HashMap<>(Map.of("address", before.address() + "/there", "timeLimitMillis", 3_000, "userName", ""));
+        String path = "/api/v1/connections/" + Connections.ORDER_DESK;
+        assertThat(send("PUT", path, moved, "admin", "ADMINISTRATOR"))
+                .hasStatus(HttpStatus.CONFLICT)
+                .bodyText()
+                .contains("no certain answer from there yet");
+        moved.put("sure", true);
+        assertThat(send("PUT", path, moved, "admin", "ADMINISTRATOR")).hasStatusOk();
+        connections.keep(before);
+    }
+
+    @Test
+    void nothingOutsideIsCalledInsideATransaction() {
+        assertThatThrownBy(() -> transactions.executeWithoutResult(status -> scale.read()))
+                .hasMessageContaining("must not be called inside a transaction");
+        assertThatThrownBy(() -> transactions.executeWithoutResult(
+                        status -> calls.lookUp(connections.to("PLOVER"), "/consignments/key", "key")))
+                .hasMessageContaining("must not be called inside a transaction");
+    }
+
+    /** A connection that was taken away later leaves what was begun waiting, and says why. */
+    @Test
+    void whatWaitsSaysWhyItCannotGoOn() {
+        standIns().behave("books", Behavior.FAIL);
+        ship(weighedJob("CO-3", "Plover Ground"));
+        Connection books = connections.to(Connections.BOOKS);
+        connections.keep(new Connection(
+                books.code(), books.name(), "abacus", books.address(), books.timeLimit(), Optional.empty()));
+        try {
+            await().untilAsserted(() -> {
+                clock.pass(Duration.ofMinutes(6));
+                worker.run();
+                assertThat(get("/api/v1/postings?job=CO-3").path("rows").toString())
+                        .contains("no adapter “abacus”");
+            });
+        } finally {
+            connections.keep(books);
+        }
     }
 }

@@ -13,8 +13,13 @@ import java.time.Instant;
  */
 public record DueTimes(Instant now, Instant notPossible) {
 
-    /** A server that took a piece of work and was killed is given up after this. */
-    public static final Duration LEASE = Duration.ofSeconds(10);
+    /** A server that took a piece of work and was killed is given up after this, where calls are short. */
+    private static final Duration LEASE = Duration.ofSeconds(10);
+
+    /** Carrying out an entry takes at most so many calls, and this around them. */
+    private static final int CALLS = 2;
+
+    private static final Duration AROUND_CALLS = Duration.ofSeconds(4);
 
     private static final Duration SLACK = Duration.ofMinutes(1);
 
@@ -23,8 +28,9 @@ public record DueTimes(Instant now, Instant notPossible) {
         return new DueTimes(now, now.plus(GrowingPause.LONGEST).plus(SLACK));
     }
 
-    /** Until when nobody else takes what is taken now. */
-    public Instant leaseEnds() {
-        return now.plus(LEASE);
+    /** Until when nobody else takes what is taken now: its calls have come to an end by then. */
+    public Instant leaseEnds(Duration longestCall) {
+        Duration needed = longestCall.multipliedBy(CALLS).plus(AROUND_CALLS);
+        return now.plus(needed.compareTo(LEASE) > 0 ? needed : LEASE);
     }
 }

@@ -24,9 +24,11 @@ public class Outbox {
     private static final int LONGEST_SUMMARY = 1_000;
 
     private final OutboxMapper mapper;
+    private final LongestCalls longestCalls;
     private final Clock clock;
 
-    Outbox(OutboxMapper mapper, Clock clock) {
+    Outbox(OutboxMapper mapper, LongestCalls longestCalls, Clock clock) {
+        this.longestCalls = longestCalls;
         this.mapper = mapper;
         this.clock = clock;
     }
@@ -41,7 +43,7 @@ public class Outbox {
     public List<OutboxEntry> addTaken(List<NewEntry> entries) {
         DueTimes times = DueTimes.at(clock);
         List<OutboxEntry> taken = entries.stream()
-                .map(each -> entry(each, times.now(), times.leaseEnds()))
+                .map(each -> entry(each, times.now(), times.leaseEnds(longestCalls.to(each.target()))))
                 .toList();
         mapper.insert(taken);
         return taken;
@@ -96,6 +98,11 @@ public class Outbox {
      */
     public List<OutboxEntry> newest(OutboxState state, String subjectName, Long before, int limit) {
         return mapper.newest(state, subjectName, before, limit);
+    }
+
+    /** How many have no certain answer of that target yet. */
+    public int waitingFor(String target) {
+        return mapper.waitingFor(target);
     }
 
     public int failed(Collection<OutboxKind> kinds) {

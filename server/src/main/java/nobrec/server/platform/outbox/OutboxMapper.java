@@ -41,6 +41,8 @@ interface OutboxMapper {
             @Param("before") Long before,
             @Param("limit") int limit);
 
+    int waitingFor(String target);
+
     int failed(@Param("kinds") Collection<OutboxKind> kinds);
 
     /** Those waiting since before then. */

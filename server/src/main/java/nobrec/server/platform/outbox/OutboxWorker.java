@@ -10,6 +10,7 @@ import java.util.concurrent.Executors;
 import java.util.concurrent.RejectedExecutionException;
 import java.util.concurrent.TimeUnit;
 import java.util.function.Supplier;
+import nobrec.core.refusal.Refusal;
 import nobrec.server.platform.BackgroundWork.Sweep;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
@@ -38,6 +39,7 @@ public class OutboxWorker {
 
     private final OutboxMapper mapper;
     private final Outbox outbox;
+    private final LongestCalls longestCalls;
     private final ObjectProvider<OutboxHandler> handlers;
     private final TransactionOperations transactions;
     private final Clock clock;
@@ -51,7 +53,9 @@ public class OutboxWorker {
             Outbox outbox,
             ObjectProvider<OutboxHandler> handlers,
             TransactionOperations transactions,
+            LongestCalls longestCalls,
             Clock clock) {
+        this.longestCalls = longestCalls;
         this.mapper = mapper;
         this.outbox = outbox;
         this.transactions = transactions;
@@ -117,7 +121,7 @@ public class OutboxWorker {
         DueTimes times = DueTimes.at(clock);
         Optional<OutboxEntry> taken = transactions.execute(status -> {
             Optional<OutboxEntry> entry = find.get();
-            entry.ifPresent(each -> mapper.take(each.entryKey(), times.leaseEnds()));
+            entry.ifPresent(each -> mapper.take(each.entryKey(), times.leaseEnds(longestCalls.to(each.target()))));
             return entry;
         });
         taken.ifPresent(entry -> attempt(entry, () -> handlerOf(entry.kind()).carryOut(entry)));
@@ -137,8 +141,14 @@ public class OutboxWorker {
             act.run();
         } catch (RuntimeException failed) {
             LOG.error("{} {} could not be carried out and is tried again later", entry.kind(), entry.subject(), failed);
-            outbox.putOff(entry, "Something went wrong here; it is tried again by itself.");
+            outbox.putOff(entry, reason(failed));
         }
+    }
+
+    private static String reason(RuntimeException failed) {
+        return failed instanceof Refusal refusal
+                ? refusal.thing() + ": " + refusal.reason() + " " + refusal.remedy()
+                : "Something went wrong here; it is tried again by itself.";
     }
 
     @EventListener(ContextClosedEvent.class)
