@@ -38,7 +38,7 @@ class TypedWeightTest {
                 painted.port1.onmessage = () => window.nobrecTimes.push(performance.now() - key);
                 painted.port2.postMessage(0);
               });
-            }).observe(document.querySelector('section[aria-label=Offers] ul'),
+            }).observe(document.querySelector('section[aria-label=Rates] ul'),
                 {subtree: true, childList: true, characterData: true});
             """;
 
@@ -53,6 +53,7 @@ class TypedWeightTest {
             desk.waitForText("10 went in");
             desk.open("/bench/2423");
             desk.waitForText("2 packages");
+            desk.browser().executeScript("document.querySelector('section[aria-label=Rates] button.underline').click()");
             assertThat(desk.browser().executeScript("return document.querySelectorAll('li[data-service]').length"))
                     .isEqualTo((long) SERVICES);
             desk.press(Keys.F2);

@@ -23,6 +23,9 @@ public sealed interface CartonReason {
      */
     record FullInTurn(int most, int usedPerMille) implements CartonReason {}
 
+    /** The time was up before all was tried: the best so far. */
+    record SoFar(CartonReason best) implements CartonReason {}
+
     /** No carton's band covers the contents and holds what is known of their sizes; this one holds them. */
     record HoldsBesideBand(Weight contents) implements CartonReason {}
 
@@ -40,6 +43,10 @@ public sealed interface CartonReason {
 
     /** One sentence for the person who packs. */
     static String sentence(CartonReason reason, UnitSystem units) {
+        if (reason instanceof SoFar soFar) {
+            return "The time was up before every way was tried (Repack looks again). So far: "
+                    + sentence(soFar.best(), units);
+        }
         if (reason instanceof Cheapest cheapest) {
             String kept = cheapest.packages() == 1 ? "one package" : cheapest.packages() + " packages";
             return "Cheapest by " + cheapest.serviceName() + " in " + kept + ": "

@@ -9,6 +9,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
+import java.util.function.UnaryOperator;
 import nobrec.core.carton.CartonKind;
 import nobrec.core.carton.CartonType;
 import nobrec.core.carton.PackageCost;
@@ -164,10 +165,15 @@ public final class PackPlanner {
         }
         boolean bulk = PlanSearch.isBulk(together);
         if (Filler.sum(together) > 0) {
-            Optional<Packed> packed = bulk ? search.inBulk(together) : search.cheapest(together);
-            choices.addAll(packed.map(Packed::packages).orElseGet(() -> eachAlone(search, items, together)));
+            Optional<Packed> found = bulk ? search.inBulk(together) : search.cheapest(together);
+            choices.addAll(found.map(Packed::packages).orElseGet(() -> eachAlone(search, items, together)));
         }
-        Proposal merged = proposal(items, Packed.of(choices), unpackable, service, bulk);
+        UnaryOperator<CartonReason> said = effort.wasCutShort() ? CartonReason.SoFar::new : reason -> reason;
+        Packed packed = Packed.of(choices);
+        List<PlannedPackage> packages = choices.stream()
+                .map(choice -> planned(choice, items, said.apply(reason(choice, service, packed, bulk))))
+                .toList();
+        Proposal merged = proposal(packages, packed.cents(), unpackable);
         return new Proposal(equal.shareOut(merged.packages), merged.cents, merged.unpackable);
     }
 
@@ -193,13 +199,8 @@ public final class PackPlanner {
         return choices;
     }
 
-    private Proposal proposal(
-            List<PackItem> items, Packed packed, List<PackItem> unpackable, PackageCost service, boolean bulk) {
-        List<PlannedPackage> packages = new ArrayList<>();
-        for (Choice choice : packed.packages()) {
-            CartonReason reason = reason(choice, service, packed, bulk);
-            packages.add(planned(choice, items, reason));
-        }
+    private Proposal proposal(List<PlannedPackage> packed, long cents, List<PackItem> unpackable) {
+        List<PlannedPackage> packages = new ArrayList<>(packed);
         int left = 0;
         for (PackItem item : unpackable) {
             left += item.quantity();
@@ -207,7 +208,7 @@ public final class PackPlanner {
                 packages.add(unpackable(item));
             }
         }
-        return new Proposal(packages, packed.cents(), left);
+        return new Proposal(packages, cents, left);
     }
 
     private PlannedPackage planned(Choice choice, List<PackItem> items, CartonReason reason) {

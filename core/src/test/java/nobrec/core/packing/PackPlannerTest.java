@@ -12,6 +12,7 @@ import nobrec.core.item.LotShare;
 import nobrec.core.item.PackItem;
 import nobrec.core.measure.LengthUnit;
 import nobrec.core.measure.Size;
+import nobrec.core.measure.UnitSystem;
 import nobrec.core.measure.Weight;
 import nobrec.core.packing.PackPlan.PlannedPackage;
 import nobrec.core.packing.search.PackingEffort;
@@ -237,5 +238,18 @@ class PackPlannerTest {
                     .isSortedAccordingTo((one, other) ->
                             one.get(0).z().compareTo(other.get(0).z()));
         }
+    }
+
+    /** A machine that is busy gives a plan all the same; it does not call it the cheapest. */
+    @Test
+    void aPlanThatTheClockCutShortSaysSo() {
+        PackPlanner planner = new PackPlanner(DemoStock.parcelCartons());
+        List<PackItem> items = List.of(item(1, 16, "3.9", "8x1.5x1.5"), item(2, 9, "0.4", "3x3x2"));
+        PackPlan cut = planner.plan(items, List.of(), PackingEffort.whileSomebodyWaits(() -> true));
+        assertThat(cut.packages())
+                .isNotEmpty()
+                .allSatisfy(each -> assertThat(CartonReason.sentence(each.reason(), UnitSystem.POUND_INCH))
+                        .startsWith("The time was up before every way was tried (Repack looks again). So far: Least"));
+        assertThat(plan(planner, items).packages()).noneMatch(each -> each.reason() instanceof CartonReason.SoFar);
     }
 }

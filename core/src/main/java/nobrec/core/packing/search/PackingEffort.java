@@ -23,6 +23,7 @@ public final class PackingEffort {
     private int left;
     private int placesLeft;
     private boolean ended;
+    private boolean cutShort;
 
     private PackingEffort(int trialsAtLeast, int trialsAPiece, BooleanSupplier outOfTime) {
         this.trialsAtLeast = trialsAtLeast;
@@ -43,7 +44,7 @@ public final class PackingEffort {
     public void begin(int pieces) {
         left = trialsAtLeast + trialsAPiece * pieces;
         placesLeft = MAX_PLACES;
-        ended = outOfTime.getAsBoolean();
+        ended = isOutOfTime();
     }
 
     /** One more piece is laid on trial. */
@@ -55,9 +56,19 @@ public final class PackingEffort {
     void spend(int places) {
         left--;
         placesLeft -= places;
-        if (left <= 0 || placesLeft <= 0 || (left % ASK_EVERY == 0 && outOfTime.getAsBoolean())) {
+        if (left <= 0 || placesLeft <= 0 || (left % ASK_EVERY == 0 && isOutOfTime())) {
             ended = true;
         }
+    }
+
+    private boolean isOutOfTime() {
+        cutShort |= outOfTime.getAsBoolean();
+        return cutShort;
+    }
+
+    /** Whether the clock ended it before all was tried that a plan is worth: another plan may be better. */
+    public boolean wasCutShort() {
+        return cutShort;
     }
 
     boolean isSpent() {
