@@ -9,7 +9,7 @@ import nobrec.core.rating.ChargeBasis;
 import nobrec.core.service.Objection;
 import org.junit.jupiter.api.Test;
 
-/** Programs go by these: a class may be called anew only with its code kept. */
+/** Programs go by these: a class may be renamed only with its code kept. */
 class CodeNamesTest {
 
     private static Stream<String> codes(Class<?> sealed) {

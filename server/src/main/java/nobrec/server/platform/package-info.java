@@ -1,2 +1,2 @@
-/** What all rooms stand on: settings, clock, outbox, database types, calls to the outside, CSV files. Knows no other room. */
+/** What all rooms stand on: settings, clock, outbox, money, database types, CSV files. Knows no other room. */
 package nobrec.server.platform;
