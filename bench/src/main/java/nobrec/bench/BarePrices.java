@@ -3,12 +3,12 @@ package nobrec.bench;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
-import nobrec.core.rating.ChargeBasis;
-import nobrec.core.rating.ChargeLine;
 import nobrec.core.ratesheet.Discounts.Discount;
-import nobrec.core.rating.Offer;
 import nobrec.core.ratesheet.PriceTable;
 import nobrec.core.ratesheet.RateSheet;
+import nobrec.core.rating.ChargeBasis;
+import nobrec.core.rating.ChargeLine;
+import nobrec.core.rating.Offer;
 import nobrec.core.rating.Rating.Prices;
 
 /**

@@ -7,17 +7,17 @@ import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
 import java.util.Random;
-import nobrec.core.measure.Size;
-import nobrec.core.measure.Weight;
 import nobrec.core.carton.CartonType;
-import nobrec.core.packing.DemoStock;
+import nobrec.core.carton.PackageCost;
 import nobrec.core.item.Handling;
 import nobrec.core.item.PackItem;
+import nobrec.core.measure.Size;
+import nobrec.core.measure.Weight;
+import nobrec.core.packing.DemoStock;
 import nobrec.core.packing.PackPlanner;
-import nobrec.core.carton.PackageCost;
-import nobrec.core.packing.search.PackingEffort;
 import nobrec.core.packing.PackingLibrary;
 import nobrec.core.packing.RandomBoxes;
+import nobrec.core.packing.search.PackingEffort;
 
 /** The fewest cartons, beside the packing library's for the same pieces: counts and times in one run. */
 final class FewestBench {

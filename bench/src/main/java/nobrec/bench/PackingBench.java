@@ -8,18 +8,18 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Random;
 import java.util.function.ToLongFunction;
-import nobrec.core.measure.LengthUnit;
-import nobrec.core.measure.Size;
 import nobrec.core.carton.CartonKind;
 import nobrec.core.carton.CartonType;
+import nobrec.core.item.PackItem;
+import nobrec.core.measure.LengthUnit;
+import nobrec.core.measure.Size;
 import nobrec.core.packing.CutUpBox;
 import nobrec.core.packing.DemoStock;
-import nobrec.core.item.PackItem;
 import nobrec.core.packing.PackPlanner;
-import nobrec.core.packing.search.PackingEffort;
 import nobrec.core.packing.PackingLibrary;
-import nobrec.core.rating.DemoRates;
+import nobrec.core.packing.search.PackingEffort;
 import nobrec.core.ratesheet.Tariff;
+import nobrec.core.rating.DemoRates;
 
 /** Plans of random orders beside the packing library's for the same pieces and cartons, one after the other in one run. */
 final class PackingBench {

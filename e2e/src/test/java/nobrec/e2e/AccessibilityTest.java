@@ -11,8 +11,8 @@ import org.junit.jupiter.params.provider.ValueSource;
 /** Every screen, on paper and in the evening, by axe-core: WCAG 2.1 A and AA. */
 class AccessibilityTest {
 
-    private static final List<String> SCREENS =
-            List.of("/departures", "/jobs", "/bench", "/bench/2404", "/bench/2403", "/postings", "/rates", "/connections");
+    private static final List<String> SCREENS = List.of(
+            "/departures", "/jobs", "/bench", "/bench/2404", "/bench/2403", "/postings", "/rates", "/connections");
 
     /** Sees every section. */
     private static final String ADMINISTRATOR = "admin";

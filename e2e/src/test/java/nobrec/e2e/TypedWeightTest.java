@@ -53,7 +53,8 @@ class TypedWeightTest {
             desk.waitForText("10 went in");
             desk.open("/bench/2423");
             desk.waitForText("2 packages");
-            desk.browser().executeScript("document.querySelector('section[aria-label=Rates] button.underline').click()");
+            desk.browser()
+                    .executeScript("document.querySelector('section[aria-label=Rates] button.underline').click()");
             assertThat(desk.browser().executeScript("return document.querySelectorAll('li[data-service]').length"))
                     .isEqualTo((long) SERVICES);
             desk.press(Keys.F2);
