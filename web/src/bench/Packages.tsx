@@ -140,14 +140,18 @@ function PackageLine({ each, choose }: { each: Package; choose: () => void }) {
           <PackageDrawing each={each} />
         </span>
         <span className="min-w-0 flex-1">
-          <span className="block truncate">
+          <span className="block truncate max-[1150px]:whitespace-normal">
             <strong>Package {each.number}</strong> <span className="figure">{inWords(each)}</span>
           </span>
-          <span className="quiet figure block truncate">
+          <span className="quiet figure block truncate max-[1150px]:whitespace-normal">
             {each.trackingNumber ?? `${each.cartonCode} ${each.size.text}`}
           </span>
         </span>
-        <span className={"figure text-[1.15em]! " + (each.weight ? "font-bold" : "quiet")}>
+        <span
+          className={
+            "figure text-[1.15em]! max-[1150px]:text-[1em]! " + (each.weight ? "font-bold" : "quiet")
+          }
+        >
           {each.weight?.text ?? "not weighed"}
         </span>
       </button>
