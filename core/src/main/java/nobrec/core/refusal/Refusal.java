@@ -1,5 +1,7 @@
 package nobrec.core.refusal;
 
+import java.util.Objects;
+
 /** Something asked for is not done. It names the thing, the reason and the remedy, in the words a person reads. */
 public final class Refusal extends RuntimeException {
 
@@ -19,14 +21,12 @@ public final class Refusal extends RuntimeException {
 
     private final Kind kind;
     private final String thing;
-    private final String reason;
     private final String remedy;
 
     private Refusal(Kind kind, String thing, String reason, String remedy) {
         super(reason);
         this.kind = kind;
         this.thing = thing;
-        this.reason = reason;
         this.remedy = remedy;
     }
 
@@ -59,7 +59,7 @@ public final class Refusal extends RuntimeException {
     }
 
     public String reason() {
-        return reason;
+        return Objects.requireNonNull(getMessage());
     }
 
     public String remedy() {

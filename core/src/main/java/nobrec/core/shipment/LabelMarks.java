@@ -5,6 +5,8 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Set;
 import nobrec.core.address.PlaceKind;
+import nobrec.core.notation.CodeName;
+import nobrec.core.ratesheet.SurchargeCondition;
 import nobrec.core.service.Accessorial;
 
 /** What a driver must heed: how a package is handled, and what is paid for at the door. */
@@ -13,7 +15,7 @@ public final class LabelMarks {
     private static final List<Accessorial> AT_THE_DOOR = List.of(Accessorial.SIGNATURE, Accessorial.ADULT_SIGNATURE);
 
     /** As charge lines call a surcharge for residences. */
-    private static final String RESIDENCE = "RESIDENCE";
+    private static final String RESIDENCE = CodeName.of(SurchargeCondition.Residence.class);
 
     private LabelMarks() {}
 

@@ -17,11 +17,15 @@ public final class Adapters<A extends Adapter> {
 
     /** The adapter by which a connection is spoken to. */
     public A of(Connection connection) {
-        A adapter = byName.get(connection.adapter());
+        return of(connection.name(), connection.adapter());
+    }
+
+    A of(String connection, String adapterName) {
+        A adapter = byName.get(adapterName);
         if (adapter == null) {
             throw Refusal.unusable(
-                    connection.name(),
-                    "This version has no adapter “" + connection.adapter() + "” for it.",
+                    connection,
+                    "This version has no adapter “" + adapterName + "” for it.",
                     "Have the connection set to one of: "
                             + String.join(
                                     ", ", byName.keySet().stream().sorted().toList()) + ".");

@@ -24,14 +24,21 @@ public class KeyedJsonCalls {
     }
 
     /** Sends a body, with a key under which the other side does it once however often it comes. */
-    public OutsideAnswer<JsonNode> send(Connection connection, String method, String path, String key, String body) {
+    public OutsideAnswer<JsonNode> send(Connection connection, String method, String path, String key, Object body) {
         HttpRequest request = HttpCalls.request(connection, path)
                 .header("Content-Type", "application/json")
                 .header("Idempotency-Key", key)
-                .method(method, HttpRequest.BodyPublishers.ofString(body))
+                .method(method, HttpRequest.BodyPublishers.ofString(json.writeValueAsString(body)))
                 .build();
         return calls.call(connection, request, (status, text) -> read(connection, key, status, text))
                 .toARequest(connection.name());
+    }
+
+    /** The same; what the other side says it did is its text. */
+    public OutsideAnswer<String> sendForText(
+            Connection connection, String method, String path, String key, Object body) {
+        return send(connection, method, path, key, body)
+                .then(answer -> new OutsideAnswer.Accepted<>(answer.path("text").asString("")));
     }
 
     /** Asks what the other side has under a key. */

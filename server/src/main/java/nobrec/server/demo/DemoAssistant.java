@@ -1,6 +1,7 @@
 package nobrec.server.demo;
 
 import java.time.Duration;
+import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import nobrec.core.measure.Weight;
@@ -37,6 +38,6 @@ class DemoAssistant {
                 "POST",
                 "/scale/assistant",
                 UUID.randomUUID().toString(),
-                "{\"expectedGrams\":" + weight.in(WeightUnit.GRAM, 3) + "}");
+                Map.of("expectedGrams", weight.in(WeightUnit.GRAM, 3)));
     }
 }

@@ -24,7 +24,6 @@ import tools.jackson.databind.json.JsonMapper;
 class DemoConnections implements ApplicationRunner {
 
     private static final Duration TIME_LIMIT = Duration.ofSeconds(3);
-    private static final Duration SCALE_TIME_LIMIT = Duration.ofSeconds(1);
 
     private final DemoSettings demo;
     private final JsonMapper json;
@@ -53,7 +52,7 @@ class DemoConnections implements ApplicationRunner {
                 entry.name(),
                 entry.adapter(),
                 scale ? demo.scale() : URI.create(demo.standIns() + entry.path()),
-                scale ? SCALE_TIME_LIMIT : TIME_LIMIT,
+                TIME_LIMIT,
                 Optional.ofNullable(entry.userName()).map(name -> new Credentials(name, entry.secret())));
     }
 }

@@ -128,6 +128,8 @@ class ConnectionsTest extends ServerTest {
                 "https://host|0|shop-417",
                 "https://host|600000|shop-417",
                 "https://host|3000|shop:417",
+                "http://localhost.elsewhere.example|3000|shop-417",
+                "http://127.0.0.1.elsewhere.example|3000|shop-417",
             })
     void whatCannotBeCalledIsRefused(String address, int millis, String userName) {
         assertThat(change(address, millis, userName, "lowland-reed")).hasStatus(HttpStatus.UNPROCESSABLE_CONTENT);

@@ -10,6 +10,7 @@ import java.net.URI;
 import java.nio.charset.StandardCharsets;
 import java.time.Duration;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.concurrent.CopyOnWriteArrayList;
 import java.util.concurrent.Executors;
@@ -76,7 +77,7 @@ class KeyedJsonCallsTest {
     }
 
     private OutsideAnswer<JsonNode> send() {
-        return calls.send(books, "POST", "/books/journal", "key-1", "{}");
+        return calls.send(books, "POST", "/books/journal", "key-1", Map.of());
     }
 
     @Test
@@ -172,7 +173,7 @@ class KeyedJsonCallsTest {
                 .isInstanceOfSatisfying(
                         OutsideAnswer.Unknown.class,
                         unknown -> assertThat(unknown.reason()).contains("it is not called for a moment"));
-        calls.send(connection("ORDERDESK", "Order desk"), "PUT", "/orders/1", "key-2", "{}");
+        calls.send(connection("ORDERDESK", "Order desk"), "PUT", "/orders/1", "key-2", Map.of());
         assertThat(keys).endsWith("key-2").hasSize(5);
     }
 }

@@ -11,7 +11,6 @@ import nobrec.server.connection.OutsideAnswer;
 import nobrec.server.connection.OutsidePath;
 import org.springframework.stereotype.Component;
 import tools.jackson.databind.JsonNode;
-import tools.jackson.databind.json.JsonMapper;
 
 /** Carriers that take consignments as JSON (docs/outside-protocol.md): grams and millimeters, as we keep them. */
 @Component
@@ -20,11 +19,9 @@ class ConsignmentsAdapter implements CarrierPort {
     private static final String CONSIGNMENTS = "/consignments";
 
     private final KeyedJsonCalls calls;
-    private final JsonMapper json;
 
-    ConsignmentsAdapter(KeyedJsonCalls calls, JsonMapper json) {
+    ConsignmentsAdapter(KeyedJsonCalls calls) {
         this.calls = calls;
-        this.json = json;
     }
 
     @Override
@@ -34,8 +31,7 @@ class ConsignmentsAdapter implements CarrierPort {
 
     @Override
     public OutsideAnswer<List<TrackingNumbers.Read>> book(Connection connection, String key, Consignment consignment) {
-        return calls.send(connection, "POST", CONSIGNMENTS, key, json.writeValueAsString(consignment))
-                .then(ConsignmentsAdapter::numbers);
+        return calls.send(connection, "POST", CONSIGNMENTS, key, consignment).then(ConsignmentsAdapter::numbers);
     }
 
     @Override

@@ -1,12 +1,13 @@
 package nobrec.server.device.hidreport;
 
-import java.io.DataInputStream;
 import java.io.EOFException;
 import java.io.IOException;
 import java.net.InetSocketAddress;
 import java.net.Socket;
+import java.net.SocketTimeoutException;
+import java.net.URI;
 import java.util.Optional;
-import java.util.Set;
+import java.util.concurrent.TimeUnit;
 import nobrec.server.connection.Connection;
 import nobrec.server.device.ScalePort;
 import nobrec.server.device.ScaleReading;
@@ -16,28 +17,30 @@ import org.springframework.stereotype.Component;
 @Component
 class HidReportScale implements ScalePort {
 
-    private static final int MAX_REPORTS = 20;
-
     @Override
     public String adapterName() {
         return "hid-report-tcp";
     }
 
     @Override
-    public Set<String> schemes() {
-        return Set.of("tcp");
+    public boolean canCall(URI address) {
+        return "tcp".equalsIgnoreCase(address.getScheme()) && address.getPort() > 0;
+    }
+
+    @Override
+    public String addressForm() {
+        return "tcp://, the host and the port";
     }
 
     @Override
     public ScaleReading read(Connection connection) {
-        int silenceMillis = Math.toIntExact(connection.timeLimit().toMillis());
+        long end = System.nanoTime() + connection.timeLimit().toNanos();
         try (Socket socket = new Socket()) {
             socket.connect(
                     new InetSocketAddress(
                             connection.address().getHost(), connection.address().getPort()),
-                    silenceMillis);
-            socket.setSoTimeout(silenceMillis);
-            return firstStable(new DataInputStream(socket.getInputStream()));
+                    millisUntil(end));
+            return firstStable(socket, end);
         } catch (EOFException ended) {
             return new ScaleReading.Refused(
                     "The scale ended the connection.", "Switch it off and on, or type the weight.");
@@ -47,21 +50,42 @@ class HidReportScale implements ScalePort {
         }
     }
 
-    private static ScaleReading firstStable(DataInputStream in) throws IOException {
-        byte[] bytes = new byte[ScaleReport.LENGTH];
-        for (int count = 0; count < MAX_REPORTS; count++) {
-            in.readFully(bytes);
-            Optional<ScaleReport> report = ScaleReport.of(bytes);
-            if (report.isEmpty()) {
-                return new ScaleReading.Refused(
-                        "The scale sent something that is no weight.",
-                        "Check that it is the scale, or type the weight.");
-            }
-            if (report.get().status() != ScaleReport.Status.IN_MOTION) {
-                return judge(report.get());
+    private static ScaleReading firstStable(Socket socket, long end) throws IOException {
+        Optional<ScaleReport> report = report(socket, end);
+        while (report.isPresent() && report.get().status() == ScaleReport.Status.IN_MOTION) {
+            try {
+                report = report(socket, end);
+            } catch (SocketTimeoutException late) {
+                return new ScaleReading.Refused("The scale still moves.", "Let the package rest and read again.");
             }
         }
-        return new ScaleReading.Refused("The scale still moves.", "Let the package rest and read again.");
+        return report.map(HidReportScale::judge)
+                .orElseGet(() -> new ScaleReading.Refused(
+                        "The scale sent something that is no weight.",
+                        "Check that it is the scale, or type the weight."));
+    }
+
+    /** The next report, however slowly its bytes come. */
+    private static Optional<ScaleReport> report(Socket socket, long end) throws IOException {
+        byte[] bytes = new byte[ScaleReport.LENGTH];
+        int there = 0;
+        while (there < bytes.length) {
+            socket.setSoTimeout(millisUntil(end));
+            int more = socket.getInputStream().read(bytes, there, bytes.length - there);
+            if (more < 0) {
+                throw new EOFException();
+            }
+            there += more;
+        }
+        return ScaleReport.of(bytes);
+    }
+
+    private static int millisUntil(long end) throws SocketTimeoutException {
+        long left = TimeUnit.NANOSECONDS.toMillis(end - System.nanoTime());
+        if (left <= 0) {
+            throw new SocketTimeoutException();
+        }
+        return Math.toIntExact(left);
     }
 
     private static ScaleReading judge(ScaleReport report) {

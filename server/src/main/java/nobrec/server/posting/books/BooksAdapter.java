@@ -8,18 +8,15 @@ import nobrec.server.posting.BooksPort;
 import nobrec.server.posting.FreightEntry;
 import nobrec.server.posting.FreightLine;
 import org.springframework.stereotype.Component;
-import tools.jackson.databind.json.JsonMapper;
 
 /** Books that take JSON with a key (docs/outside-protocol.md). */
 @Component
 class BooksAdapter implements BooksPort {
 
     private final KeyedJsonCalls calls;
-    private final JsonMapper json;
 
-    BooksAdapter(KeyedJsonCalls calls, JsonMapper json) {
+    BooksAdapter(KeyedJsonCalls calls) {
         this.calls = calls;
-        this.json = json;
     }
 
     @Override
@@ -29,16 +26,11 @@ class BooksAdapter implements BooksPort {
 
     @Override
     public OutsideAnswer<String> addFreight(Connection connection, String key, String job, FreightLine line) {
-        return post(connection, OutsidePath.of("invoices", job, "freight"), key, line);
+        return calls.sendForText(connection, "POST", OutsidePath.of("invoices", job, "freight"), key, line);
     }
 
     @Override
     public OutsideAnswer<String> addEntry(Connection connection, String key, FreightEntry entry) {
-        return post(connection, "/journal", key, entry);
-    }
-
-    private OutsideAnswer<String> post(Connection connection, String path, String key, Object body) {
-        return calls.send(connection, "POST", path, key, json.writeValueAsString(body))
-                .then(answer -> new OutsideAnswer.Accepted<>(answer.path("text").asString("")));
+        return calls.sendForText(connection, "POST", "/journal", key, entry);
     }
 }

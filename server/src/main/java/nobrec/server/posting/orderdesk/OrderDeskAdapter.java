@@ -7,18 +7,15 @@ import nobrec.server.connection.OutsidePath;
 import nobrec.server.posting.RecordSystemPort;
 import nobrec.server.posting.ShippingReport;
 import org.springframework.stereotype.Component;
-import tools.jackson.databind.json.JsonMapper;
 
 /** Order desks that are told what became of an order as JSON with a key (docs/outside-protocol.md). */
 @Component
 class OrderDeskAdapter implements RecordSystemPort {
 
     private final KeyedJsonCalls calls;
-    private final JsonMapper json;
 
-    OrderDeskAdapter(KeyedJsonCalls calls, JsonMapper json) {
+    OrderDeskAdapter(KeyedJsonCalls calls) {
         this.calls = calls;
-        this.json = json;
     }
 
     @Override
@@ -29,7 +26,6 @@ class OrderDeskAdapter implements RecordSystemPort {
     @Override
     public OutsideAnswer<String> report(Connection connection, String key, String order, ShippingReport report) {
         String path = OutsidePath.of("orders", order, "shipping");
-        return calls.send(connection, "PUT", path, key, json.writeValueAsString(report))
-                .then(answer -> new OutsideAnswer.Accepted<>(answer.path("text").asString("")));
+        return calls.sendForText(connection, "PUT", path, key, report);
     }
 }

@@ -2,10 +2,19 @@ package nobrec.server.device.hidreport;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.io.IOException;
+import java.net.InetAddress;
+import java.net.ServerSocket;
+import java.net.Socket;
+import java.net.URI;
+import java.time.Duration;
 import java.util.Map;
+import java.util.Optional;
+import java.util.concurrent.CompletableFuture;
 import nobrec.core.measure.Weight;
 import nobrec.core.measure.WeightUnit;
 import nobrec.server.ServerTest;
+import nobrec.server.connection.Connection;
 import nobrec.server.device.BenchScale;
 import nobrec.server.device.ScaleReading;
 import nobrec.standins.scale.Scale;
@@ -86,5 +95,35 @@ class HidReportScaleTest extends ServerTest {
                 .isEqualTo("2.97 lb");
         assertThat(weighed.path("packages").get(0).path("weightSource").asString())
                 .isEqualTo("SCALE");
+    }
+
+    /** The time limit is for the whole reading, however slowly bytes or however many reports come. */
+    @ParameterizedTest
+    @CsvSource({"6, The scale still moves.", "1, The scale does not answer."})
+    void aScaleThatNeverComesToRestIsGivenUp(int bytesAtOnce, String reason) throws IOException {
+        byte[] moving = {3, 3, 12, -2, 1, 0};
+        try (ServerSocket server = new ServerSocket(0, 1, InetAddress.getLoopbackAddress())) {
+            CompletableFuture.runAsync(() -> {
+                try (Socket there = server.accept()) {
+                    for (int at = 0; true; at = (at + bytesAtOnce) % moving.length) {
+                        there.getOutputStream().write(moving, at, bytesAtOnce);
+                        Thread.sleep(bytesAtOnce * 20L);
+                    }
+                } catch (IOException | InterruptedException gone) {
+                    // The reader left.
+                }
+            });
+            Connection connection = new Connection(
+                    "SCALE",
+                    "Scale",
+                    "hid-report-tcp",
+                    URI.create("tcp://127.0.0.1:" + server.getLocalPort()),
+                    Duration.ofMillis(bytesAtOnce == 1 ? 60 : 400),
+                    Optional.empty());
+            assertThat(new HidReportScale().read(connection))
+                    .isInstanceOfSatisfying(
+                            ScaleReading.Refused.class,
+                            refused -> assertThat(refused.reason()).isEqualTo(reason));
+        }
     }
 }
