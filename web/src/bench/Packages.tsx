@@ -136,7 +136,7 @@ function PackageLine({ each, choose }: { each: Package; choose: () => void }) {
   return (
     <li className="border-b border-l-4 border-base-300 border-l-transparent">
       <button type="button" className="flex w-full items-center gap-3 py-1 pl-2 text-left" onClick={choose}>
-        <span className="w-16 shrink-0 [&_svg]:h-9 [&_svg]:w-16">
+        <span className="min-[901px]:max-[1150px]:hidden w-16 shrink-0 [&_svg]:h-9 [&_svg]:w-16">
           <PackageDrawing each={each} />
         </span>
         <span className="min-w-0 flex-1">
