@@ -5,7 +5,7 @@ final class CellText {
 
     private CellText() {}
 
-    /** Without the blanks around it, also no-break blanks and byte order marks, which spreadsheets leave behind. */
+    /** Without the mark of a text, and without the blanks around it, also no-break blanks and byte order marks, which spreadsheets leave behind. */
     static String plain(String cell) {
         int from = 0;
         int to = cell.length();
@@ -15,7 +15,7 @@ final class CellText {
         while (to > from && isBlank(cell.charAt(to - 1))) {
             to--;
         }
-        return cell.substring(from, to);
+        return SpreadsheetText.read(cell.substring(from, to));
     }
 
     /** Whether it looks like rows of the file: more than one line, with separators in it. */

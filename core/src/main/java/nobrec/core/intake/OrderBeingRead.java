@@ -16,30 +16,14 @@ import nobrec.core.item.FreightClass;
 import nobrec.core.item.GoodsClass;
 import nobrec.core.item.Handling;
 import nobrec.core.item.LineGoods;
+import nobrec.core.layout.OrderField;
+import nobrec.core.layout.RowShape;
 import nobrec.core.limit.Limits;
+import nobrec.core.wordbook.WordKind;
 import org.jspecify.annotations.Nullable;
 
-/** A work order while its rows come in: the first row gives the head, each row a line. */
+/** A work order while its rows come in: the first row gives the head, each row one line or several. */
 final class OrderBeingRead {
-
-    private static final List<OrderField> HEAD = List.of(
-            OrderField.CUSTOMER,
-            OrderField.CUSTOMER_PO,
-            OrderField.COMPANY,
-            OrderField.PERSON,
-            OrderField.STREET,
-            OrderField.STREET2,
-            OrderField.CITY,
-            OrderField.STATE,
-            OrderField.POSTAL_CODE,
-            OrderField.COUNTRY,
-            OrderField.PHONE,
-            OrderField.MAIL,
-            OrderField.PROMISE_DATE,
-            OrderField.SERVICE,
-            OrderField.TERMS,
-            OrderField.CARRIER_ACCOUNT,
-            OrderField.QUOTED_FREIGHT);
 
     private static final String UPRIGHT = "this side up";
     private static final String NOTHING_ON_TOP = "nothing on top";
@@ -47,37 +31,75 @@ final class OrderBeingRead {
     private static final Set<String> HANDLING_WORDS = Set.of(UPRIGHT, NOTHING_ON_TOP, ALONE);
 
     private final String number;
+    private final BoundLayout layout;
     private final List<WorkOrderDraft.Line> lines = new ArrayList<>();
+    private final List<OpenWord> openWords = new ArrayList<>();
     private @Nullable WorkOrderDraft head;
+    private List<String> firstRow = List.of();
     private BigInteger weight = BigInteger.ZERO;
     private BigInteger value = BigInteger.ZERO;
-    private Map<OrderField, String> written = Map.of();
+    private boolean faulty;
+    private int rows;
 
-    OrderBeingRead(String number) {
+    OrderBeingRead(String number, BoundLayout layout) {
         this.number = number;
+        this.layout = layout;
     }
 
     String number() {
         return number;
     }
 
+    int rows() {
+        return rows;
+    }
+
+    boolean isFaulty() {
+        return faulty;
+    }
+
+    /** Whatever comes, it stays out. */
+    void spoil() {
+        faulty = true;
+    }
+
+    /** Where words go that nobody has translated. */
+    List<OpenWord> openWords() {
+        return openWords;
+    }
+
+    void countRow() {
+        rows++;
+    }
+
     void add(RowCells row) {
         if (head == null) {
-            written = HEAD.stream().collect(Collectors.toMap(field -> field, row::written));
+            firstRow = row.cells();
             head = head(row);
         } else {
             sameHead(row);
         }
+        faulty |= row.isFaulty();
+        for (int group = 1; group <= layout.lines(); group++) {
+            boolean oneLine = layout.shape() == RowShape.LINE_A_ROW && layout.hasLineColumns();
+            if (oneLine || layout.saysLine(group, row.cells())) {
+                addLine(row.ofLine(group, lines.size() + 1));
+            }
+        }
+    }
+
+    private void addLine(RowCells cells) {
         if (lines.size() == Limits.LINES_OF_ORDER) {
-            row.fault(
+            cells.fault(
                     OrderField.ORDER_NUMBER,
                     "The work order has more than " + Limits.LINES_OF_ORDER + " lines.",
                     "Split it into several.");
-            return;
+        } else {
+            WorkOrderDraft.Line line = line(cells);
+            lines.add(line);
+            addUp(line, cells);
         }
-        WorkOrderDraft.Line line = line(row);
-        lines.add(line);
-        addUp(line, row);
+        faulty |= cells.isFaulty();
     }
 
     /** All pieces together must still be something that can be sent. */
@@ -103,13 +125,14 @@ final class OrderBeingRead {
     }
 
     private static WorkOrderDraft.Line line(RowCells row) {
-        int quantity = row.wholeNumber(OrderField.QUANTITY);
+        int quantity = row.pieces(OrderField.QUANTITY);
         return new WorkOrderDraft.Line(
                 row.text(OrderField.ITEM),
                 row.text(OrderField.DESCRIPTION),
                 quantity,
+                ready(row, quantity),
                 row.weight(OrderField.UNIT_WEIGHT),
-                row.size(OrderField.UNIT_SIZE),
+                row.size(),
                 handling(row),
                 row.lots(OrderField.LOTS, quantity),
                 new LineGoods(
@@ -117,25 +140,40 @@ final class OrderBeingRead {
                         row.text(OrderField.HS_CODE),
                         row.text(OrderField.ORIGIN),
                         goods(row),
-                        freightClass(row)));
+                        freightClass(row)),
+                row.customs());
+    }
+
+    /** Empty when all that was ordered is there. */
+    private static Optional<Integer> ready(RowCells row, int quantity) {
+        return row.piecesReady(OrderField.QUANTITY_READY).filter(ready -> ready < quantity);
     }
 
     /** What is said of the whole order must not differ from row to row; an empty cell says nothing. */
     private void sameHead(RowCells row) {
-        for (OrderField field : HEAD) {
-            String text = row.written(field);
-            if (!text.isEmpty() && !text.equals(written.get(field))) {
-                row.fault(
-                        field,
-                        "The first row of this work order says “" + written.get(field) + "”.",
+        for (int column : layout.headColumns()) {
+            String text =
+                    column < row.cells().size() ? CellText.plain(row.cells().get(column)) : "";
+            String first = column < firstRow.size() ? CellText.plain(firstRow.get(column)) : "";
+            if (!text.isEmpty() && !text.equals(first)) {
+                row.faultAt(
+                        column,
+                        "The first row of this work order says “" + shortened(first) + "”.",
                         "Write the same in all rows of it, or leave it empty in the later ones.");
             }
         }
     }
 
+    private static String shortened(String text) {
+        return text.length() <= Limits.TEXT ? text : text.substring(0, Limits.TEXT - 1) + "…";
+    }
+
     private static Handling handling(RowCells row) {
-        Set<String> words = Arrays.stream(
-                        row.text(OrderField.HANDLING).toLowerCase(Locale.ROOT).split(";"))
+        String text = row.text(OrderField.HANDLING);
+        if (text.isEmpty()) {
+            return Handling.ANY;
+        }
+        Set<String> words = Arrays.stream(text.toLowerCase(Locale.ROOT).split(";"))
                 .map(String::strip)
                 .filter(word -> !word.isEmpty())
                 .collect(Collectors.toSet());
@@ -150,10 +188,13 @@ final class OrderBeingRead {
 
     private static Optional<GoodsClass> goods(RowCells row) {
         String text = row.text(OrderField.GOODS);
+        if (text.isEmpty()) {
+            return Optional.empty();
+        }
         Optional<GoodsClass> read = Arrays.stream(GoodsClass.values())
                 .filter(each -> each.words().equalsIgnoreCase(text))
                 .findFirst();
-        if (read.isEmpty() && !text.isEmpty()) {
+        if (read.isEmpty()) {
             row.fault(
                     OrderField.GOODS,
                     "This class of goods is not known.",
@@ -168,22 +209,14 @@ final class OrderBeingRead {
 
     private static Optional<FreightClass> freightClass(RowCells row) {
         String text = row.text(OrderField.FREIGHT_CLASS);
+        if (text.isEmpty()) {
+            return Optional.empty();
+        }
         Optional<FreightClass> read = FreightClass.read(text);
-        if (read.isEmpty() && !text.isEmpty()) {
+        if (read.isEmpty()) {
             row.fault(OrderField.FREIGHT_CLASS, "There is no such freight class.", "Write one from 50 to 400.");
         }
         return read;
-    }
-
-    private static FreightTerms readTerms(RowCells row) {
-        Optional<FreightTerms> read = FreightTerms.read(row.text(OrderField.TERMS));
-        if (read.isEmpty()) {
-            row.fault(
-                    OrderField.TERMS,
-                    "These freight terms are not known.",
-                    "Use: we pay and bill, we pay, receiver pays, third party pays.");
-        }
-        return read.orElse(FreightTerms.PREPAID_AND_BILLED);
     }
 
     private WorkOrderDraft head(RowCells row) {
@@ -204,14 +237,60 @@ final class OrderBeingRead {
                 row.text(OrderField.PHONE),
                 row.text(OrderField.MAIL),
                 row.date(OrderField.PROMISE_DATE),
-                row.text(OrderField.SERVICE),
-                readTerms(row),
+                row.word(OrderField.SERVICE, WordKind.SERVICE),
+                FreightTerms.read(row.word(OrderField.TERMS, WordKind.TERMS)).orElse(FreightTerms.PREPAID_AND_BILLED),
                 row.text(OrderField.CARRIER_ACCOUNT),
                 row.cents(OrderField.QUOTED_FREIGHT),
+                particulars(row),
+                List.of(),
                 List.of());
     }
 
+    private static WorkOrderDraft.Particulars particulars(RowCells row) {
+        return new WorkOrderDraft.Particulars(
+                row.text(OrderField.BATCH),
+                row.word(OrderField.SITE, WordKind.SITE),
+                row.word(OrderField.CARTON, WordKind.PACKAGE),
+                row.hold(OrderField.HOLD),
+                row.yes(OrderField.NO_PRICES),
+                row.longText(OrderField.NOTES),
+                List.of(row.text(OrderField.REFERENCE_1), row.text(OrderField.REFERENCE_2)),
+                billTo(row),
+                row.word(OrderField.ORIGIN_SYSTEM, WordKind.SYSTEM),
+                row.text(OrderField.ORIGIN_NUMBER),
+                row.customs());
+    }
+
+    private static PostalAddress billTo(RowCells row) {
+        PostalAddress billTo = new PostalAddress(
+                row.text(OrderField.BILL_COMPANY),
+                row.text(OrderField.BILL_PERSON),
+                row.text(OrderField.BILL_STREET),
+                row.text(OrderField.BILL_STREET2),
+                row.text(OrderField.BILL_CITY),
+                row.text(OrderField.BILL_STATE),
+                row.text(OrderField.BILL_POSTAL_CODE),
+                row.word(OrderField.BILL_COUNTRY, WordKind.COUNTRY));
+        return billTo.inStandardSpelling();
+    }
+
     WorkOrderDraft draft() {
-        return Objects.requireNonNull(head, "a row").withLines(lines);
+        List<WorkOrderDraft.Line> all = lines.isEmpty() ? List.of(contentsNotGiven()) : lines;
+        return Objects.requireNonNull(head, "a row").with(all, openWords);
+    }
+
+    /** A record without lines is one thing to be sent, of which nothing is known. */
+    private static WorkOrderDraft.Line contentsNotGiven() {
+        return new WorkOrderDraft.Line(
+                "",
+                "Contents not given",
+                1,
+                Optional.empty(),
+                Optional.empty(),
+                Optional.empty(),
+                Handling.ANY,
+                List.of(),
+                new LineGoods(Optional.empty(), "", "", Optional.empty(), Optional.empty()),
+                Map.of());
     }
 }

@@ -2,6 +2,7 @@ package nobrec.core.intake;
 
 import java.time.LocalDate;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import nobrec.core.address.PostalAddress;
 import nobrec.core.charging.FreightTerms;
@@ -16,6 +17,7 @@ import nobrec.core.measure.Weight;
  *
  * @param carrierAccount of the receiver or third party that pays the carrier
  * @param quotedFreightCents what the customer was told the freight would be
+ * @param openWords words in it that nobody has translated yet
  */
 public record WorkOrderDraft(
         String number,
@@ -29,9 +31,11 @@ public record WorkOrderDraft(
         FreightTerms terms,
         String carrierAccount,
         Optional<Long> quotedFreightCents,
-        List<Line> lines) {
+        Particulars particulars,
+        List<Line> lines,
+        List<OpenWord> openWords) {
 
-    WorkOrderDraft withLines(List<Line> all) {
+    WorkOrderDraft with(List<Line> all, List<OpenWord> words) {
         return new WorkOrderDraft(
                 number,
                 customer,
@@ -44,17 +48,57 @@ public record WorkOrderDraft(
                 terms,
                 carrierAccount,
                 quotedFreightCents,
-                List.copyOf(all));
+                particulars,
+                List.copyOf(all),
+                List.copyOf(words));
     }
 
-    /** One thing made or serviced. */
+    /**
+     * What most work orders do without.
+     *
+     * @param site code of the site it leaves from; empty text for the usual one
+     * @param carton code of the carton type asked for; empty text for none
+     * @param hold why it must not go; empty text when it may
+     * @param billTo empty texts where the ship-to is billed
+     * @param references two texts for the label
+     * @param origin code of the record system it belongs to, where it came through another one; empty text for none
+     * @param originNumber its number there
+     * @param custom the shop's own fields, by name
+     */
+    public record Particulars(
+            String batch,
+            String site,
+            String carton,
+            String hold,
+            boolean noPrices,
+            String notes,
+            List<String> references,
+            PostalAddress billTo,
+            String origin,
+            String originNumber,
+            Map<String, String> custom) {
+
+        public Particulars {
+            references = List.copyOf(references);
+            custom = Map.copyOf(custom);
+        }
+    }
+
+    /**
+     * One thing made or serviced.
+     *
+     * @param quantityReady when not all of them are there yet
+     * @param custom the shop's own fields, by name
+     */
     public record Line(
             String item,
             String description,
             int quantity,
+            Optional<Integer> quantityReady,
             Optional<Weight> unitWeight,
             Optional<Size> unitSize,
             Handling handling,
             List<LotShare> lots,
-            LineGoods goods) {}
+            LineGoods goods,
+            Map<String, String> custom) {}
 }

@@ -41,9 +41,25 @@ public final class Limits {
     public static final int SHEET_CELL = 100_000;
 
     /** Cells of one row of a file. */
-    public static final int CELLS_OF_ROW = 500;
+    public static final int CELLS_OF_ROW = 1_000;
 
-    public static final int ORDER_FILE_ROWS = 50_000;
+    public static final int ORDER_FILE_ROWS = 100_000;
+
+    /** Lines of a work order whose columns repeat in one row. */
+    public static final int LINES_OF_ROW = 60;
+
+    /** Letters of a column's heading, of a layout's and of a custom field's name. */
+    public static final int HEADING = 200;
+
+    public static final int LAYOUT_NAME = 60;
+    public static final int CUSTOM_NAME = 40;
+
+    /** Custom fields of one work order, and of one line. */
+    public static final int CUSTOM_FIELDS = 40;
+
+    /** Letters of the notes of a work order. */
+    public static final int NOTES = 1_000;
+
     public static final int SHEET_ROWS = 20_000;
     public static final int LINES_OF_ORDER = 5_000;
 

@@ -40,13 +40,11 @@ public final class FigureText {
         return meant.map(Reading::of).orElseGet(() -> otherNotation(text, mark, point.or(() -> comma)));
     }
 
-    /**
-     * Which decimal mark some cells show by the figures in them that can be read in one way only; {@link DecimalMark#UNKNOWN}
-     * where none shows it, or they show both.
-     */
-    public static DecimalMark shownBy(Iterable<String> cells) {
-        Set<DecimalMark> shown = EnumSet.noneOf(DecimalMark.class);
-        for (String cell : cells) {
+    /** Which decimal mark some cells show by the figures in them that can be read in one way only. */
+    public static final class Marks {
+        private final Set<DecimalMark> shown = EnumSet.noneOf(DecimalMark.class);
+
+        public void add(String cell) {
             Matcher figures = FIGURE.matcher(cell);
             while (figures.find()) {
                 boolean point = withPoint(figures.group()).isPresent();
@@ -55,7 +53,11 @@ public final class FigureText {
                 }
             }
         }
-        return shown.size() == 1 ? shown.iterator().next() : DecimalMark.UNKNOWN;
+
+        /** {@link DecimalMark#UNKNOWN} where none shows it, or they show both. */
+        public DecimalMark shown() {
+            return shown.size() == 1 ? shown.iterator().next() : DecimalMark.UNKNOWN;
+        }
     }
 
     private static Reading<BigDecimal> otherNotation(String text, DecimalMark mark, Optional<BigDecimal> reading) {

@@ -77,6 +77,11 @@ public final class MeasureText {
 
     /** Reads {@code 4.2}, {@code 4 lb 3 oz}, {@code 1/2 lb}, {@code 1.9kg} and the like; never zero. */
     public static Reading<Weight> readWeight(String text, UnitSystem units, DecimalMark mark) {
+        return readWeight(text, units.weightUnit(), mark);
+    }
+
+    /** @param bare unit of a figure without one */
+    public static Reading<Weight> readWeight(String text, WeightUnit bare, DecimalMark mark) {
         String plain = MeasureParts.plain(text);
         if (plain.isEmpty()) {
             return Reading.refused("There is no weight.", WEIGHT_REMEDY);
@@ -85,7 +90,7 @@ public final class MeasureText {
         if (!(parts instanceof Read<List<Part>> read)) {
             return unread(parts, text, "a weight", WEIGHT_REMEDY);
         }
-        return inUnits(read.value(), units.weightUnit(), WEIGHT_WORDS, WeightUnit.POUND, WeightUnit.OUNCE)
+        return inUnits(read.value(), bare, WEIGHT_WORDS, WeightUnit.POUND, WeightUnit.OUNCE)
                 .map(amounts -> plausible(text, amounts))
                 .orElseGet(
                         () -> unknownUnit(read.value(), WEIGHT_WORDS, text, "a weight", WEIGHT_UNITS, WEIGHT_REMEDY));
@@ -93,6 +98,11 @@ public final class MeasureText {
 
     /** Reads {@code 18x12x6}, {@code 4'6" x 2' x 1'} and the like. */
     public static Reading<Size> readSize(String text, UnitSystem units, DecimalMark mark) {
+        return readSize(text, units.lengthUnit(), mark);
+    }
+
+    /** @param bare unit of a figure without one */
+    public static Reading<Size> readSize(String text, LengthUnit bare, DecimalMark mark) {
         String[] sides = TIMES.split(MeasureParts.plain(text), -1);
         if (sides.length != SIDES) {
             return Reading.refused(Quoted.of(text) + " does not read as length x width x height.", SIZE_REMEDY);
@@ -105,17 +115,22 @@ public final class MeasureText {
             }
             read.add(found.value());
         }
-        return size(text, read, units);
+        return size(text, read, bare);
     }
 
     /** Reads {@code 48}, {@code 48 in}, {@code 4'} and the like; never zero. */
     public static Reading<Length> readLength(String text, UnitSystem units, DecimalMark mark) {
+        return readLength(text, units.lengthUnit(), mark);
+    }
+
+    /** @param bare unit of a figure without one */
+    public static Reading<Length> readLength(String text, LengthUnit bare, DecimalMark mark) {
         Reading<List<Part>> parts = MeasureParts.read(MeasureParts.plain(text), mark);
         if (!(parts instanceof Read<List<Part>> read) || read.value().isEmpty()) {
             return unread(parts, text, A_LENGTH, LENGTH_REMEDY);
         }
         Optional<List<Amount<LengthUnit>>> amounts =
-                inUnits(read.value(), units.lengthUnit(), LENGTH_WORDS, LengthUnit.FOOT, LengthUnit.INCH);
+                inUnits(read.value(), bare, LENGTH_WORDS, LengthUnit.FOOT, LengthUnit.INCH);
         if (amounts.isEmpty()) {
             return unknownUnit(read.value(), LENGTH_WORDS, text, A_LENGTH, LENGTH_UNITS, LENGTH_REMEDY);
         }
@@ -129,9 +144,9 @@ public final class MeasureText {
     }
 
     /** A side without a unit is in that of the last side, or in the shop's. Where another side says otherwise it is refused. */
-    private static Reading<Size> size(String text, List<List<Part>> sides, UnitSystem units) {
+    private static Reading<Size> size(String text, List<List<Part>> sides, LengthUnit other) {
         String last = lastOf(sides.get(SIDES - 1)).unit();
-        LengthUnit bare = last.isEmpty() ? units.lengthUnit() : LENGTH_WORDS.get(last);
+        LengthUnit bare = last.isEmpty() ? other : LENGTH_WORDS.get(last);
         List<Length> lengths = new ArrayList<>();
         for (List<Part> side : sides) {
             Optional<List<Amount<LengthUnit>>> amounts = bare == null
@@ -208,6 +223,23 @@ public final class MeasureText {
         return unknown.isEmpty()
                 ? Reading.refused(Quoted.of(text) + " does not read as " + what + ".", remedy)
                 : Reading.refused(Quoted.of(unknown) + " is no unit known here.", units);
+    }
+
+    /** The first unit word in a text that is no unit of weight or length; empty where all are known, or it is no measure. */
+    public static Optional<String> unknownUnitIn(String text, DecimalMark mark) {
+        List<String> words = new ArrayList<>();
+        for (String side : TIMES.split(MeasureParts.plain(text), -1)) {
+            if (!(MeasureParts.read(side.strip(), mark) instanceof Read<List<Part>> parts)) {
+                return Optional.empty();
+            }
+            parts.value().forEach(part -> words.add(part.unit()));
+        }
+        return words.stream().filter(unit -> !unit.isEmpty() && !isUnit(unit)).findFirst();
+    }
+
+    /** Whether a word is a unit of weight or length here. */
+    public static boolean isUnit(String word) {
+        return WEIGHT_WORDS.containsKey(word) || LENGTH_WORDS.containsKey(word);
     }
 
     /** A weight with its unit, to two places: {@code 4.20 lb}. */

@@ -22,11 +22,17 @@ import java.util.stream.Stream;
 import nobrec.core.address.AddressCheck;
 import nobrec.core.address.AddressCheck.KnownPostalCode;
 import nobrec.core.address.PostalAddress;
-import nobrec.core.intake.OrderField;
-import nobrec.core.intake.OrderLayout;
+import nobrec.core.intake.BoundLayout;
+import nobrec.core.intake.OrderDefaults;
 import nobrec.core.intake.OrderReader;
 import nobrec.core.intake.WorkOrderDraft;
+import nobrec.core.layout.FieldTarget;
+import nobrec.core.layout.LayoutNotation;
+import nobrec.core.layout.OrderField;
+import nobrec.core.layout.OrderLayout;
+import nobrec.core.layout.RowShape;
 import nobrec.core.limit.Limits;
+import nobrec.core.measure.LengthUnit;
 import nobrec.core.measure.UnitSystem;
 import nobrec.core.measure.Weight;
 import nobrec.core.measure.WeightUnit;
@@ -40,6 +46,7 @@ import nobrec.core.ratesheet.file.RateSheetReader;
 import nobrec.core.ratesheet.file.SheetReading;
 import nobrec.core.rating.DemoRates;
 import nobrec.core.rating.Offer;
+import nobrec.core.wordbook.KnownWords;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
@@ -82,16 +89,31 @@ class ReadersFuzzTest {
         }
     }
 
+    private static final List<OrderField> FIELDS = Stream.of(OrderField.values())
+            .filter(field -> !field.isCustom())
+            .filter(field -> !Set.of(OrderField.UNIT_LENGTH, OrderField.UNIT_WIDTH, OrderField.UNIT_HEIGHT)
+                    .contains(field))
+            .toList();
+
     /** An order is taken with all its rows or named among those left out; nothing is half in, and nothing is lost. */
     @ParameterizedTest
     @ValueSource(longs = {11, 12, 13, 14})
     void ordersAreWholeOrOut(long seed) {
         Random random = new Random(seed);
-        Map<OrderField, String> columns = new EnumMap<>(OrderField.class);
-        Stream.of(OrderField.values()).forEach(field -> columns.put(field, field.name()));
+        Map<FieldTarget, String> columns = new HashMap<>();
+        FIELDS.forEach(field -> columns.put(FieldTarget.of(field), field.name()));
         OrderLayout layout = new OrderLayout(
-                "all", columns, DayText.Order.MONTH_FIRST, UnitSystem.POUND_INCH, DecimalMark.POINT, "US");
-        List<String> header = Stream.of(OrderField.values()).map(Enum::name).toList();
+                "all",
+                RowShape.LINE_A_ROW,
+                columns,
+                Map.of(),
+                new LayoutNotation(
+                        DayText.Order.MONTH_FIRST, WeightUnit.POUND, LengthUnit.INCH, DecimalMark.POINT, "US"));
+        BoundLayout bound = BoundLayout.of(
+                layout,
+                FIELDS.stream().map(Enum::name).toList(),
+                new KnownWords(List.of(), List.of(), List.of(), List.of()),
+                OrderDefaults.NONE);
         for (int round = 0; round < 200; round++) {
             List<OrderReader.Row> rows = new ArrayList<>();
             Map<String, Integer> rowsOf = new HashMap<>();
@@ -104,7 +126,7 @@ class ReadersFuzzTest {
                 rows.add(new OrderReader.Row(row + 2, cells));
                 rowsOf.merge(cells.get(0), 1, Integer::sum);
             }
-            OrderReader.Result result = OrderReader.read(header, rows, layout);
+            OrderReader.Result result = OrderReader.read(bound, rows);
             Set<String> out = Set.copyOf(result.faultyOrders());
             assertThat(result.orders().size() + out.size()).isEqualTo(rowsOf.size());
             for (WorkOrderDraft order : result.orders()) {
@@ -131,9 +153,8 @@ class ReadersFuzzTest {
                 OrderField.UNIT_SIZE, "18x12x6",
                 OrderField.UNIT_VALUE, "1,250.00",
                 OrderField.LOTS, "A=4;B=2"));
-        return new ArrayList<>(Stream.of(OrderField.values())
-                .map(field -> texts.getOrDefault(field, ""))
-                .toList());
+        return new ArrayList<>(
+                FIELDS.stream().map(field -> texts.getOrDefault(field, "")).toList());
     }
 
     /** A sheet is refused by row, or prices every shipment without a fault and never below nothing. */

@@ -1,19 +1,27 @@
 package nobrec.core.intake;
 
 import static org.assertj.core.api.Assertions.assertThat;
-import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import nobrec.core.charging.FreightTerms;
-import nobrec.core.measure.UnitSystem;
+import nobrec.core.layout.FieldTarget;
+import nobrec.core.layout.LayoutNotation;
+import nobrec.core.layout.OrderField;
+import nobrec.core.layout.OrderLayout;
+import nobrec.core.layout.RowShape;
+import nobrec.core.measure.LengthUnit;
 import nobrec.core.measure.Weight;
 import nobrec.core.measure.WeightUnit;
 import nobrec.core.notation.DayText;
 import nobrec.core.notation.DecimalMark;
+import nobrec.core.wordbook.KnownWords;
+import nobrec.core.wordbook.SourceWords;
+import nobrec.core.wordbook.WordKind;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -23,17 +31,17 @@ class OrderReaderTest {
 
     private static final OrderLayout LAYOUT = new OrderLayout(
             "test",
+            RowShape.LINE_A_ROW,
             Map.of(
-                    OrderField.ORDER_NUMBER, "No",
-                    OrderField.PROMISE_DATE, "Promise",
-                    OrderField.TERMS, "Freight",
-                    OrderField.ITEM, "Item",
-                    OrderField.QUANTITY, "Qty",
-                    OrderField.UNIT_WEIGHT, "Wt"),
-            DayText.Order.MONTH_FIRST,
-            UnitSystem.POUND_INCH,
-            DecimalMark.POINT,
-            "US");
+                    FieldTarget.of(OrderField.ORDER_NUMBER), "No",
+                    FieldTarget.of(OrderField.PROMISE_DATE), "Promise",
+                    FieldTarget.of(OrderField.TERMS), "Freight",
+                    FieldTarget.of(OrderField.ITEM), "Item",
+                    FieldTarget.of(OrderField.QUANTITY), "Qty",
+                    FieldTarget.of(OrderField.UNIT_WEIGHT), "Wt"),
+            Map.of(),
+            new LayoutNotation(DayText.Order.MONTH_FIRST, WeightUnit.POUND, LengthUnit.INCH, DecimalMark.POINT, "US"));
+    private static final KnownWords WORDS = new KnownWords(List.of(), List.of(), List.of(), List.of());
     private static final List<String> HEADER = List.of("No", "Promise", "Freight", "Item", "Qty", "Wt");
 
     private static OrderReader.Result read(String... rows) {
@@ -41,7 +49,11 @@ class OrderReaderTest {
         for (String row : rows) {
             read.add(new OrderReader.Row(read.size() + 2, List.of(row.split(";", -1))));
         }
-        return OrderReader.read(HEADER, read, LAYOUT);
+        return read(LAYOUT, read);
+    }
+
+    private static OrderReader.Result read(OrderLayout layout, List<OrderReader.Row> rows) {
+        return OrderReader.read(BoundLayout.of(layout, HEADER, WORDS, OrderDefaults.NONE), rows);
     }
 
     @Test
@@ -60,12 +72,12 @@ class OrderReaderTest {
 
     @Test
     void aFaultNamesRowColumnReasonAndRemedyAndLeavesOutItsOrderOnly() {
-        OrderReader.Result result = read(
-                "2421;12/32/2026;;A;1;1", "2425;;;B;1;1", "2425;;;C;1o;1", "2426;;;D;1;1", "2427;;barter;E;0;heavy");
+        OrderReader.Result result =
+                read("2421;12/32/2026;;A;1;1", "2425;;;B;1;1", "2425;;;C;1o;1", "2426;;;D;1;1", "2427;;;E;0;heavy");
         assertThat(result.orders().stream().map(WorkOrderDraft::number)).containsExactly("2426");
         assertThat(result.faultyOrders()).containsExactly("2421", "2425", "2427");
         assertThat(result.faults().stream().map(fault -> fault.row() + " " + fault.column() + " " + fault.value()))
-                .containsExactly("2 Promise 12/32/2026", "4 Qty 1o", "6 Freight barter", "6 Qty 0", "6 Wt heavy");
+                .containsExactly("2 Promise 12/32/2026", "4 Qty 1o", "6 Qty 0", "6 Wt heavy");
         assertThat(result.faults())
                 .allMatch(fault -> !fault.reason().isBlank() && !fault.remedy().isBlank());
     }
@@ -122,10 +134,10 @@ class OrderReaderTest {
         OrderLayout unknown = LAYOUT.withDecimals(DecimalMark.UNKNOWN);
         OrderReader.Row either = new OrderReader.Row(2, List.of("2417", "", "", "A", "1", "1,250"));
         OrderReader.Row shows = new OrderReader.Row(3, List.of("2418", "", "", "A", "1", "12,5"));
-        assertThat(OrderReader.read(HEADER, List.of(either), unknown).faults())
+        assertThat(read(unknown, List.of(either)).faults())
                 .singleElement()
                 .matches(fault -> fault.reason().equals("“1,250” may be 1250 or 1.250."));
-        assertThat(OrderReader.read(HEADER, List.of(either, shows), unknown)
+        assertThat(read(unknown, List.of(either, shows))
                         .orders()
                         .get(0)
                         .lines()
@@ -185,11 +197,61 @@ class OrderReaderTest {
                 .matches(fault -> fault.column().equals("Item"));
     }
 
+    /** They do not hold up the work order: somebody says what they mean, once for all. */
     @Test
-    void aLayoutSaysWhatAHeaderLacksHoweverItIsWritten() {
-        assertThat(LAYOUT.missingIn(List.of("no", " PROMISE ", "item", "qty"))).containsExactly("Freight", "Wt");
-        assertThatThrownBy(() -> new OrderLayout(
-                        "none", Map.of(), DayText.Order.MONTH_FIRST, UnitSystem.POUND_INCH, DecimalMark.POINT, "US"))
-                .isInstanceOf(IllegalArgumentException.class);
+    void wordsThatNobodyHasTranslatedAreNoted() {
+        WorkOrderDraft order = read("2430;;barter;A;1;4 stn").orders().get(0);
+        assertThat(order.openWords())
+                .containsExactly(
+                        new OpenWord(WordKind.TERMS, "barter", OrderField.TERMS, 0, "barter"),
+                        new OpenWord(WordKind.UNIT, "stn", OrderField.UNIT_WEIGHT, 1, "4 stn"));
+        SourceWords told = (kind, word) -> switch (word) {
+            case "barter" -> Optional.of("receiver pays");
+            case "stn" -> Optional.of("kg");
+            default -> WORDS.meaning(kind, word);
+        };
+        WorkOrderDraft read = OrderReader.read(
+                        BoundLayout.of(LAYOUT, HEADER, told, OrderDefaults.NONE),
+                        List.of(new OrderReader.Row(2, List.of("2430", "", "barter", "A", "1", "4 stn"))))
+                .orders()
+                .get(0);
+        assertThat(read.openWords()).isEmpty();
+        assertThat(read.terms()).isEqualTo(FreightTerms.COLLECT);
+        assertThat(read.lines().get(0).unitWeight()).contains(Weight.of("4", WeightUnit.KILOGRAM));
+    }
+
+    @Test
+    void aSourcesDefaultsCountWhereItSaysNothing() {
+        OrderDefaults defaults = new OrderDefaults(Map.of(OrderField.TERMS, "receiver pays"));
+        List<OrderReader.Row> rows = List.of(
+                new OrderReader.Row(2, List.of("1", "", "", "A", "1", "1")),
+                new OrderReader.Row(3, List.of("2", "", "we pay", "A", "1", "1")));
+        assertThat(OrderReader.read(BoundLayout.of(LAYOUT, HEADER, WORDS, defaults), rows).orders().stream()
+                        .map(WorkOrderDraft::terms))
+                .containsExactly(FreightTerms.COLLECT, FreightTerms.PREPAID);
+    }
+
+    @Test
+    void onlyTheNumberIsRequired() {
+        OrderLayout bare = new OrderLayout(
+                "bare",
+                RowShape.LINE_A_ROW,
+                Map.of(FieldTarget.of(OrderField.ORDER_NUMBER), "No"),
+                Map.of(),
+                LAYOUT.notation());
+        WorkOrderDraft.Line line = read(bare, List.of(new OrderReader.Row(2, List.of("77"))))
+                .orders()
+                .get(0)
+                .lines()
+                .get(0);
+        assertThat(line.description()).isEqualTo("Contents not given");
+        assertThat(line.quantity()).isEqualTo(1);
+    }
+
+    @Test
+    void rowsOfOneOrderMayBeFarApart() {
+        OrderReader.Result result = read("1;;;A;1;1", "2;;;B;1;1", "1;;;C;2;1", "3;;;D;1;1", "2;;;E;3;1");
+        assertThat(result.orders().stream().map(WorkOrderDraft::number)).containsExactly("1", "3", "2");
+        assertThat(result.orders().get(0).lines()).hasSize(2);
     }
 }

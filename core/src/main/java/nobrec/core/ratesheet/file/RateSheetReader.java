@@ -47,10 +47,13 @@ public final class RateSheetReader {
      * @param decimals how its figures are written; {@link DecimalMark#UNKNOWN} when they are to show it
      */
     public static SheetReading read(List<List<String>> rows, DecimalMark decimals) {
-        DecimalMark known = decimals == DecimalMark.UNKNOWN
-                ? FigureText.shownBy(rows.stream().flatMap(List::stream).toList())
-                : decimals;
-        return new RateSheetReader(known).readAll(rows);
+        return new RateSheetReader(decimals == DecimalMark.UNKNOWN ? shownBy(rows) : decimals).readAll(rows);
+    }
+
+    private static DecimalMark shownBy(List<List<String>> rows) {
+        FigureText.Marks marks = new FigureText.Marks();
+        rows.forEach(row -> row.forEach(marks::add));
+        return marks.shown();
     }
 
     private SheetReading readAll(List<List<String>> rows) {
