@@ -3,12 +3,16 @@ import { BenchSection } from "./bench/BenchSection";
 import { Connections } from "./connections/Connections";
 import { Departures } from "./departures/Departures";
 import { Jobs } from "./jobs/Jobs";
+import { FileLayout } from "./layouts/FileLayout";
+import { SavedLayout } from "./layouts/SavedLayout";
 import { Postings } from "./postings/Postings";
 import { Rates } from "./rates/Rates";
 import { SignIn } from "./signin/SignIn";
 import { useWho } from "./signin/who";
+import { Sources } from "./sources/Sources";
 import { Frame } from "./ui/Frame";
 import { benchOf } from "./ui/JobLink";
+import { Wordbook } from "./wordbook/Wordbook";
 import { Nowhere, Trouble, Waiting } from "./ui/states";
 
 /** A bench's address as people type it. */
@@ -36,6 +40,10 @@ export function App() {
         <Route path="/bench/:job" element={<TypedBench />} />
         <Route path="/postings" element={<Postings timeZone={who.data.timeZone} />} />
         <Route path="/rates" element={<Rates />} />
+        <Route path="/sources" element={<Sources />} />
+        <Route path="/files/:id" element={<FileLayout />} />
+        <Route path="/layouts/:id" element={<SavedLayout />} />
+        <Route path="/wordbook" element={<Wordbook />} />
         <Route path="/connections" element={<Connections />} />
         <Route path="/" element={<Navigate to="/departures" replace />} />
         <Route path="*" element={<Nowhere />} />

@@ -1,3 +1,5 @@
+import { Link } from "react-router";
+import { HoldRelease } from "./HoldRelease";
 import type { BenchData, useAct } from "./useBench";
 import { AccountCorrection } from "./AccountCorrection";
 import { Key } from "../ui/Key";
@@ -8,6 +10,8 @@ type Check = BenchData["checks"][number];
 const SUBJECTS = {
   ADDRESS: "Address",
   PHONE: "Phone",
+  HOLD: "Hold",
+  WORDS: "Words",
   CONTENTS: "Contents",
   WEIGHT: "Weight",
   SERVICE: "Service",
@@ -57,6 +61,12 @@ function OpenCheck({ check, bench, act, edit }: Props & { check: Check }) {
         {check.reason} <em>{check.remedy}</em>
       </p>
       {bench.mayAct && check.correctedIn === "ACCOUNT" && <AccountCorrection bench={bench} act={act} />}
+      {check.correctedIn === "WORDBOOK" && (
+        <Link to="/wordbook" className="act">
+          To the wordbook
+        </Link>
+      )}
+      {check.correctedIn === "RECORD" && <HoldRelease bench={bench} />}
       {bench.mayAct && check.correctedIn === "PHONE" && <PhoneCorrection bench={bench} act={act} />}
       {bench.mayAct && check.correctedIn === "ADDRESS" && (
         <button type="button" className="act" onClick={edit}>

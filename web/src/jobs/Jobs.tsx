@@ -1,5 +1,5 @@
 import { useTitle } from "../ui/useTitle";
-import { useInfiniteQuery, useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
+import { useInfiniteQuery, useMutation, useQueryClient } from "@tanstack/react-query";
 import { useCallback, useMemo } from "react";
 import { useNavigate, useSearchParams } from "react-router";
 import { answer, api, type Schemas, sendFile } from "../api/client";
@@ -12,6 +12,7 @@ import { useCursor } from "../ui/useCursor";
 import { Filters, statusOf } from "./Filters";
 import { ImportReport } from "./ImportReport";
 import { JobTable } from "./JobTable";
+import { useImportReport } from "./useImportReport";
 
 /** All work orders; a file dropped anywhere brings new ones in. */
 export function Jobs() {
@@ -29,34 +30,38 @@ export function Jobs() {
       answer(api.GET("/api/v1/work-orders", { params: { query: { text, status, cursor: pageParam } } })),
     getNextPageParam: (page) => page.next,
   });
+  const showReport = useCallback(
+    (id: number | undefined) =>
+      setFilter((before) => {
+        const next = new URLSearchParams(before);
+        next.delete("report");
+        if (id !== undefined) {
+          next.set("report", String(id));
+        }
+        return next;
+      }),
+    [setFilter],
+  );
+  const navigate = useNavigate();
   const bringIn = useMutation({
     mutationFn: (file: File) => sendFile<Schemas["source.ImportResult"]>("/api/v1/imports", file),
-    onSettled: async () => {
-      await queries.invalidateQueries({ queryKey: ["jobs"] });
-      await queries.invalidateQueries({ queryKey: ["departures"] });
+    onSuccess: ({ run }) => {
+      if (run?.state === "NEEDS_LAYOUT") {
+        void navigate(`/files/${run.id}`);
+      } else {
+        showReport(run?.id);
+      }
     },
   });
-  const { mutate: takeFile, reset: forget } = bringIn;
-  const asked = Number(filter.get("report") ?? "0");
-  const earlier = useQuery({
-    queryKey: ["imports", asked],
-    queryFn: () => answer(api.GET("/api/v1/imports/{id}", { params: { path: { id: asked } } })),
-    enabled: asked > 0,
-  });
+  const { mutate: takeFile } = bringIn;
+  const report = useImportReport(Number(filter.get("report") ?? "0"));
   const settle = useMutation({
     mutationFn: (id: number) =>
       answer(api.POST("/api/v1/imports/{id}/settled", { params: { path: { id } } })),
     onSettled: () => queries.invalidateQueries(),
   });
-  const report = bringIn.data?.run ?? (asked > 0 ? earlier.data?.run : undefined);
-  const closeReport = useCallback(() => {
-    forget();
-    setFilter((before) => {
-      const next = new URLSearchParams(before);
-      next.delete("report");
-      return next;
-    });
-  }, [forget, setFilter]);
+  const closeReport = useCallback(() => showReport(undefined), [showReport]);
+  const run = report.data?.run;
   return (
     <BringIn what="File of work orders" may={may("BRING_IN")} busy={bringIn.isPending} take={takeFile}>
       {(button) => (
@@ -72,12 +77,12 @@ export function Jobs() {
             </div>
           )}
           {settle.isError && <ProblemLine error={settle.error} />}
-          {earlier.isError && <ProblemLine error={earlier.error} />}
-          {report && (
+          {report.isError && <ProblemLine error={report.error} />}
+          {run && (
             <ImportReport
-              run={report}
+              run={run}
               close={closeReport}
-              settle={() => settle.mutate(report.id, { onSuccess: closeReport })}
+              settle={() => settle.mutate(run.id, { onSuccess: closeReport })}
             />
           )}
           <List list={list} filtered={text !== "" || status !== undefined} />

@@ -15,5 +15,6 @@ export const SECTIONS: Section[] = [
   { path: "/bench", name: "Bench", key: "Alt+3" },
   { path: "/postings", name: "Postings", key: "Alt+4", needs: "SEE_CHARGES" },
   { path: "/rates", name: "Rates", key: "Alt+5" },
+  { path: "/sources", name: "Sources", key: "Alt+7", needs: "BRING_IN" },
   { path: "/connections", name: "Connections", key: "Alt+6", needs: "SET_UP" },
 ];

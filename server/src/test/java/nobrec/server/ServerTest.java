@@ -10,13 +10,16 @@ import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.time.Duration;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import nobrec.standins.StandIns;
 import nobrec.standins.http.Behavior;
 import nobrec.standins.scale.Scale;
+import org.awaitility.Awaitility;
 import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.BeforeEach;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.boot.test.context.SpringBootTest;
 import org.springframework.boot.test.context.TestConfiguration;
@@ -26,6 +29,7 @@ import org.springframework.context.annotation.Import;
 import org.springframework.context.annotation.Primary;
 import org.springframework.http.HttpMethod;
 import org.springframework.http.MediaType;
+import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.mock.web.MockMultipartFile;
 import org.springframework.test.context.ActiveProfiles;
 import org.springframework.test.context.DynamicPropertyRegistry;
@@ -34,6 +38,7 @@ import org.springframework.test.web.servlet.assertj.MockMvcTester;
 import org.springframework.test.web.servlet.assertj.MvcTestResult;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
+import tools.jackson.databind.node.MissingNode;
 
 /**
  * The whole server on a real MariaDB with the demo's shop, against stand-ins over HTTP and TCP. The database is that of
@@ -74,6 +79,9 @@ public abstract class ServerTest {
 
     @Autowired
     private CircuitBreakerRegistry breakers;
+
+    @Autowired
+    protected JdbcTemplate database;
 
     @DynamicPropertySource
     static void settings(DynamicPropertyRegistry registry) {
@@ -140,7 +148,37 @@ public abstract class ServerTest {
         return json(mvc.get().uri(path).with(user(INES).roles("COORDINATOR")).exchange());
     }
 
+    /** Drops a file and waits until it is read, where it is read at once. */
     protected MvcTestResult drop(String name, byte[] content) {
+        MvcTestResult dropped = dropOnly(name, content);
+        JsonNode run = dropped.getResponse().getStatus() == 200 ? json(dropped).path("run") : MissingNode.getInstance();
+        if (!run.path("state").asString("").equals("READING")) {
+            return dropped;
+        }
+        awaitTasks();
+        return mvc.get()
+                .uri("/api/v1/imports/" + run.path("id").asLong())
+                .with(user(INES).roles("COORDINATOR"))
+                .exchange();
+    }
+
+    /** Until no task is under way. */
+    protected void awaitTasks() {
+        Awaitility.await()
+                .atMost(Duration.ofSeconds(60))
+                .pollInterval(Duration.ofMillis(5))
+                .until(() -> database.queryForObject(
+                                "SELECT COUNT(*) FROM background_task WHERE state IN ('WAITING', 'RUNNING')",
+                                Integer.class)
+                        == 0);
+    }
+
+    @BeforeEach
+    void theDemoIsSetUp() {
+        awaitTasks();
+    }
+
+    protected MvcTestResult dropOnly(String name, byte[] content) {
         return mvc.post()
                 .uri("/api/v1/imports")
                 .multipart()

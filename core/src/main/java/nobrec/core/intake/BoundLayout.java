@@ -117,6 +117,11 @@ public final class BoundLayout {
         return positions[line][field.ordinal()] != NOWHERE;
     }
 
+    /** The number of the order that a row is of, as it stands there. */
+    public String numberOf(List<String> cells) {
+        return text(OrderField.ORDER_NUMBER, 0, cells);
+    }
+
     /** What a row says of a field, as it stands there; else the layout's fixed text, else the source's default. */
     String text(OrderField field, int line, List<String> cells) {
         int at = positions[line][field.ordinal()];

@@ -20,6 +20,7 @@ import nobrec.core.layout.OrderField;
 import nobrec.core.layout.RowShape;
 import nobrec.core.limit.Limits;
 import nobrec.core.wordbook.WordKind;
+import nobrec.core.workorder.Particulars;
 import org.jspecify.annotations.Nullable;
 
 /** A work order while its rows come in: the first row gives the head, each row one line or several. */
@@ -246,8 +247,8 @@ final class OrderBeingRead {
                 List.of());
     }
 
-    private static WorkOrderDraft.Particulars particulars(RowCells row) {
-        return new WorkOrderDraft.Particulars(
+    private static Particulars particulars(RowCells row) {
+        return new Particulars(
                 row.text(OrderField.BATCH),
                 row.word(OrderField.SITE, WordKind.SITE),
                 row.word(OrderField.CARTON, WordKind.PACKAGE),

@@ -28,6 +28,7 @@ import nobrec.core.measure.WeightUnit;
 import nobrec.core.notation.DayText;
 import nobrec.core.notation.DecimalMark;
 import nobrec.core.notation.MoneyText;
+import nobrec.core.workorder.Particulars;
 
 /** Writes work orders as rows of a layout, so that the layout reads them back as they are. */
 public final class OrderWriter {
@@ -79,7 +80,7 @@ public final class OrderWriter {
     }
 
     private String head(WorkOrderDraft order, FieldTarget target) {
-        WorkOrderDraft.Particulars more = order.particulars();
+        Particulars more = order.particulars();
         return switch (target.field()) {
             case ORDER_NUMBER -> order.number();
             case CUSTOMER -> order.customer();

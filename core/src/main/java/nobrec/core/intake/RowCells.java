@@ -210,6 +210,13 @@ final class RowCells {
     }
 
     private Optional<Size> ofSides() {
+        String all =
+                raw(OrderField.UNIT_LENGTH) + " x " + raw(OrderField.UNIT_WIDTH) + " x " + raw(OrderField.UNIT_HEIGHT);
+        Optional<String> unknown = unknownUnit(all);
+        if (unknown.isPresent()) {
+            openUnit(unknown.get(), OrderField.UNIT_SIZE, all);
+            return Optional.empty();
+        }
         Optional<Length> length = side(OrderField.UNIT_LENGTH);
         Optional<Length> width = side(OrderField.UNIT_WIDTH);
         Optional<Length> height = side(OrderField.UNIT_HEIGHT);
@@ -232,22 +239,40 @@ final class RowCells {
         if (text.isEmpty() || isZero(text)) {
             return Optional.empty();
         }
-        Optional<String> unknown = text.length() > Limits.FIGURE_TEXT
-                ? Optional.empty()
-                : MeasureText.unknownUnitIn(text, layout.notation().decimals());
-        if (unknown.isEmpty()) {
-            return read(field, reader);
-        }
-        Optional<String> unit = layout.words().meaning(WordKind.UNIT, unknown.get());
-        if (unit.isEmpty()) {
-            openWords.accept(new OpenWord(WordKind.UNIT, unknown.get(), field, line, text));
+        Optional<String> unknown = unknownUnit(text);
+        if (unknown.isPresent()) {
+            openUnit(unknown.get(), field, text);
             return Optional.empty();
         }
-        return read(field, written -> reader.apply(withUnit(written, unknown.get(), unit.get())));
+        return read(field, written -> reader.apply(inOurUnits(written)));
     }
 
-    private static String withUnit(String text, String word, String unit) {
-        return text.toLowerCase(Locale.ROOT).replace(word, unit);
+    /** A unit that neither we nor the wordbook know. */
+    private Optional<String> unknownUnit(String text) {
+        return text.length() > Limits.TEXT
+                ? Optional.empty()
+                : MeasureText.unknownUnitIn(inOurUnits(text), layout.notation().decimals());
+    }
+
+    /** The text with the units that the wordbook knows in our words. */
+    private String inOurUnits(String text) {
+        String ours = text;
+        Optional<String> unknown =
+                MeasureText.unknownUnitIn(ours, layout.notation().decimals());
+        while (unknown.isPresent()) {
+            Optional<String> unit = layout.words().meaning(WordKind.UNIT, unknown.get());
+            if (unit.isEmpty()) {
+                return ours;
+            }
+            ours = OpenMeasure.withUnit(ours, unknown.get(), unit.get());
+            unknown = MeasureText.unknownUnitIn(ours, layout.notation().decimals());
+        }
+        return ours;
+    }
+
+    private void openUnit(String unit, OrderField field, String text) {
+        String kept = OpenMeasure.kept(text, layout.notation().decimals());
+        openWords.accept(new OpenWord(WordKind.UNIT, unit, field, line, kept));
     }
 
     private static boolean isZero(String text) {

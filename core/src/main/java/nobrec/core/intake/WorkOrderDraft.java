@@ -11,6 +11,7 @@ import nobrec.core.item.LineGoods;
 import nobrec.core.item.LotShare;
 import nobrec.core.measure.Size;
 import nobrec.core.measure.Weight;
+import nobrec.core.workorder.Particulars;
 
 /**
  * A work order as read from a source, not yet kept.
@@ -51,37 +52,6 @@ public record WorkOrderDraft(
                 particulars,
                 List.copyOf(all),
                 List.copyOf(words));
-    }
-
-    /**
-     * What most work orders do without.
-     *
-     * @param site code of the site it leaves from; empty text for the usual one
-     * @param carton code of the carton type asked for; empty text for none
-     * @param hold why it must not go; empty text when it may
-     * @param billTo empty texts where the ship-to is billed
-     * @param references two texts for the label
-     * @param origin code of the record system it belongs to, where it came through another one; empty text for none
-     * @param originNumber its number there
-     * @param custom the shop's own fields, by name
-     */
-    public record Particulars(
-            String batch,
-            String site,
-            String carton,
-            String hold,
-            boolean noPrices,
-            String notes,
-            List<String> references,
-            PostalAddress billTo,
-            String origin,
-            String originNumber,
-            Map<String, String> custom) {
-
-        public Particulars {
-            references = List.copyOf(references);
-            custom = Map.copyOf(custom);
-        }
     }
 
     /**

@@ -43,6 +43,9 @@ public final class Limits {
     /** Cells of one row of a file. */
     public static final int CELLS_OF_ROW = 1_000;
 
+    /** Bytes of a file that is read whole. */
+    public static final int SMALL_FILE_BYTES = 10_000_000;
+
     public static final int ORDER_FILE_ROWS = 100_000;
 
     /** Lines of a work order whose columns repeat in one row. */

@@ -14,6 +14,8 @@ public record ReadyCheck(Subject subject, Verdict verdict, String reason, String
     public enum Subject {
         ADDRESS,
         PHONE,
+        HOLD,
+        WORDS,
         CONTENTS,
         WEIGHT,
         SERVICE,
@@ -36,7 +38,9 @@ public record ReadyCheck(Subject subject, Verdict verdict, String reason, String
         PHONE,
         WEIGHT,
         SERVICE,
-        ACCOUNT
+        ACCOUNT,
+        RECORD,
+        WORDBOOK
     }
 
     static ReadyCheck fine(Subject subject, String reason) {

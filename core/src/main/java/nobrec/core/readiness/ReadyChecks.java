@@ -23,6 +23,7 @@ import nobrec.core.readiness.ReadyCheck.Verdict;
 import nobrec.core.service.Carrier;
 import nobrec.core.service.Objection;
 import nobrec.core.service.ShipmentToRate.PackageToRate;
+import nobrec.core.workorder.UnknownWord;
 
 /** Looks at everything that must be right before a shipment goes. */
 public final class ReadyChecks {
@@ -31,6 +32,7 @@ public final class ReadyChecks {
 
     /**
      * @param job how people call the shipment: the work order's number
+     * @param record what the records themselves say against it
      * @param from country of the site it leaves; phone numbers are shown as they are dialed there
      * @param phone the receiver's phone number as recorded; empty text for none
      * @param carrierAccount account of whoever pays the carrier, if it is not us; empty text for none
@@ -44,6 +46,7 @@ public final class ReadyChecks {
      */
     public record ShipmentToCheck(
             String job,
+            RecordState record,
             String from,
             PostalAddress shipTo,
             PlaceKind placeKind,
@@ -63,11 +66,26 @@ public final class ReadyChecks {
             Optional<LocalDate> shipOn,
             Optional<Offer> chosen) {}
 
+    /**
+     * What the records of the jobs in it say that is no matter of packing or price.
+     *
+     * @param hold why it must not go; empty text when it may
+     * @param unknownWords words of the source that nobody has translated yet
+     * @param shortLines lines of which fewer pieces are ready than were ordered, in words
+     */
+    public record RecordState(String hold, List<UnknownWord> unknownWords, List<String> shortLines) {
+
+        public static final RecordState CLEAR = new RecordState("", List.of(), List.of());
+    }
+
     public static List<ReadyCheck> of(ShipmentToCheck look, UnitSystem units) {
         List<ReadyCheck> checks = new ArrayList<>();
+        hold(look).ifPresent(checks::add);
+        words(look).ifPresent(checks::add);
         checks.add(address(look));
         checks.add(phone(look));
         checks.add(contents(look));
+        shortLines(look).ifPresent(checks::add);
         checks.add(weight(look));
         checks.add(service(look, units));
         account(look).ifPresent(checks::add);
@@ -78,6 +96,40 @@ public final class ReadyChecks {
 
     public static boolean allowShipping(List<ReadyCheck> checks) {
         return checks.stream().noneMatch(check -> check.verdict() == Verdict.STOP);
+    }
+
+    private static Optional<ReadyCheck> hold(ShipmentToCheck look) {
+        String hold = look.record().hold();
+        return hold.isEmpty()
+                ? Optional.empty()
+                : Optional.of(ReadyCheck.stop(
+                        Subject.HOLD, "On hold: " + hold, "Release it here when it may go.", CorrectedIn.RECORD));
+    }
+
+    private static Optional<ReadyCheck> words(ShipmentToCheck look) {
+        List<UnknownWord> words = look.record().unknownWords();
+        if (words.isEmpty()) {
+            return Optional.empty();
+        }
+        String said = words.stream()
+                .map(each -> "the " + each.kind() + " “" + each.word() + "”")
+                .collect(Collectors.joining(", "));
+        return Optional.of(ReadyCheck.stop(
+                Subject.WORDS,
+                "Nobody has said yet what " + said + (words.size() == 1 ? " means." : " mean."),
+                "Answer in Wordbook, once for all jobs.",
+                CorrectedIn.WORDBOOK));
+    }
+
+    private static Optional<ReadyCheck> shortLines(ShipmentToCheck look) {
+        List<String> lines = look.record().shortLines();
+        return lines.isEmpty()
+                ? Optional.empty()
+                : Optional.of(ReadyCheck.caution(
+                        Subject.CONTENTS,
+                        "Ready by the record: " + String.join(", ", lines) + ".",
+                        "Take the rest out of this shipment, or ship what you have counted.",
+                        CorrectedIn.NOWHERE));
     }
 
     private static ReadyCheck address(ShipmentToCheck look) {

@@ -2,6 +2,7 @@ package nobrec.core.workorder;
 
 import java.time.LocalDate;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import nobrec.core.address.PlaceKind;
 import nobrec.core.address.PlaceKindRule;
@@ -31,22 +32,29 @@ public record WorkOrder(
         String carrierAccount,
         Optional<Long> quotedFreightCents,
         WorkOrderStatus status,
+        Particulars particulars,
+        List<UnknownWord> unknownWords,
         List<Line> lines) {
 
-    /** @param quantityTaken pieces in shipments, open and shipped */
+    /**
+     * @param quantityReady when not all of them are there yet
+     * @param quantityTaken pieces in shipments, open and shipped
+     */
     public record Line(
             long id,
             int position,
             String item,
             String description,
             int quantityOrdered,
+            Optional<Integer> quantityReady,
             int quantityTaken,
             int quantityShipped,
             Optional<Weight> unitWeight,
             Optional<Size> unitSize,
             Handling handling,
             List<LotShare> lots,
-            LineGoods goods) {
+            LineGoods goods,
+            Map<String, String> custom) {
 
         /** Pieces that have not left yet. */
         public int quantityOpen() {
@@ -58,6 +66,11 @@ public record WorkOrder(
             return quantityOrdered - quantityTaken;
         }
 
+        /** Whether pieces that are ready do not reach for what has not left. */
+        boolean isShort() {
+            return quantityReady.isPresent() && quantityReady.get() < quantityOrdered && quantityOpen() > 0;
+        }
+
         /** So many pieces of this line, as the packer needs them. */
         public PackItem asPackItem(int pieces) {
             return new PackItem(id, description, pieces, unitWeight, unitSize, handling, lots);
@@ -67,6 +80,15 @@ public record WorkOrder(
     /** As a person said it, else as the address tells. */
     public PlaceKind placeKind() {
         return saidPlaceKind.orElseGet(() -> PlaceKindRule.kindOf(shipTo));
+    }
+
+    /** Lines of which fewer pieces are ready than are to be taken, in words: {@code 4 of 6 SK-2}. */
+    public List<String> shortLines() {
+        return lines.stream()
+                .filter(Line::isShort)
+                .map(line -> line.quantityReady().orElse(0) + " of " + line.quantityOrdered() + " "
+                        + (line.item().isEmpty() ? line.description() : line.item()))
+                .toList();
     }
 
     /** Whether pieces are in no shipment yet. */

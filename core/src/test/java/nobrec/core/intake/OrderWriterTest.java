@@ -34,6 +34,7 @@ import nobrec.core.measure.WeightUnit;
 import nobrec.core.notation.DayText;
 import nobrec.core.notation.DecimalMark;
 import nobrec.core.wordbook.KnownWords;
+import nobrec.core.workorder.Particulars;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
 
@@ -150,7 +151,7 @@ class OrderWriterTest {
                 any(List.of(FreightTerms.values()), random),
                 text(random),
                 random.nextBoolean() ? Optional.of((long) random.nextInt(9_999_999)) : Optional.empty(),
-                new WorkOrderDraft.Particulars(
+                new Particulars(
                         text(random),
                         any(List.of("", "MAIN", "NORTH"), random),
                         any(List.of("", "BOX-1"), random),

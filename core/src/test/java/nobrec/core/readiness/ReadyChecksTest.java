@@ -98,6 +98,7 @@ class ReadyChecksTest {
             AddressCheck.Finding... findings) {
         return new ShipmentToCheck(
                 "2417",
+                ReadyChecks.RecordState.CLEAR,
                 "US",
                 new PostalAddress("Pellworth", "", "2200 Foundry Park", "", "Tucson", "AZ", "85701", "US"),
                 PlaceKind.BUSINESS,
@@ -236,6 +237,7 @@ class ReadyChecksTest {
         ShipmentToCheck look = look("", 0, WEIGHED, Optional.of(offer(false, 0)));
         return checks(new ShipmentToCheck(
                         look.job(),
+                        ReadyChecks.RecordState.CLEAR,
                         look.from(),
                         look.shipTo(),
                         look.placeKind(),

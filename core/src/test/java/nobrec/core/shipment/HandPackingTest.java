@@ -19,6 +19,7 @@ import nobrec.core.item.PackItem;
 import nobrec.core.measure.UnitSystem;
 import nobrec.core.packing.DemoStock;
 import nobrec.core.refusal.Refusal;
+import nobrec.core.workorder.Particulars;
 import nobrec.core.workorder.WorkOrder;
 import nobrec.core.workorder.WorkOrderStatus;
 import org.junit.jupiter.api.Test;
@@ -50,6 +51,8 @@ class HandPackingTest {
                 "",
                 Optional.empty(),
                 WorkOrderStatus.READY,
+                Particulars.NONE,
+                List.of(),
                 lines);
     }
 
@@ -60,13 +63,15 @@ class HandPackingTest {
                 item.description(),
                 item.description(),
                 quantity,
+                Optional.empty(),
                 0,
                 0,
                 item.unitWeight(),
                 item.unitSize(),
                 item.handling(),
                 List.of(new LotShare("A" + id, quantity - quantity / 2), new LotShare("B" + id, quantity / 2 + 1)),
-                GOODS);
+                GOODS,
+                Map.of());
     }
 
     private static Shipment shipment(Jobs jobs) {

@@ -22,7 +22,6 @@ import nobrec.core.service.Carrier;
 import nobrec.core.service.Service;
 import nobrec.core.service.ServiceLimits;
 import nobrec.server.account.Accounts;
-import nobrec.server.audit.AuditLog;
 import nobrec.server.carrier.RateSheetIntake;
 import nobrec.server.carrier.ServiceCatalog;
 import nobrec.server.carton.CartonTypes;
@@ -32,7 +31,6 @@ import nobrec.server.platform.csv.UploadedFile;
 import nobrec.server.platform.money.ShopMoney;
 import nobrec.server.site.Site;
 import nobrec.server.site.Sites;
-import nobrec.server.source.CsvImport;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.boot.ApplicationArguments;
@@ -53,7 +51,6 @@ class DemoLoader implements ApplicationRunner {
 
     private static final Logger LOG = LoggerFactory.getLogger(DemoLoader.class);
     private static final LocalDate FIRST_DAY = LocalDate.of(2026, 1, 1);
-    private static final String FIRST_ORDERS = "orders-monday.csv";
     private static final Set<DayOfWeek> WEEKDAYS = EnumSet.range(DayOfWeek.MONDAY, DayOfWeek.FRIDAY);
 
     private final DemoSettings demo;
@@ -64,7 +61,6 @@ class DemoLoader implements ApplicationRunner {
     private final ServiceCatalog catalog;
     private final RateSheetIntake rateSheets;
     private final ShopChargeRules chargeRules;
-    private final CsvImport csvImport;
     private final ShopMoney money;
 
     DemoLoader(
@@ -76,7 +72,6 @@ class DemoLoader implements ApplicationRunner {
             ServiceCatalog catalog,
             RateSheetIntake rateSheets,
             ShopChargeRules chargeRules,
-            CsvImport csvImport,
             ShopMoney money) {
         this.money = money;
         this.demo = demo;
@@ -87,7 +82,6 @@ class DemoLoader implements ApplicationRunner {
         this.catalog = catalog;
         this.rateSheets = rateSheets;
         this.chargeRules = chargeRules;
-        this.csvImport = csvImport;
     }
 
     @Override
@@ -105,7 +99,6 @@ class DemoLoader implements ApplicationRunner {
         DemoTables.cartonTypes(folder.resolve("carton-types.csv"), money).forEach(cartonTypes::add);
         catalog.addFuel(DemoTables.fuel(folder.resolve("fuel.csv")));
         addServices(shop, folder.resolve("rates"));
-        csvImport.takeIn(FIRST_ORDERS, Files.readAllBytes(folder.resolve(FIRST_ORDERS)), AuditLog.BY_ITSELF);
         LOG.info("The demonstration is set up: {}.", shop.site().company());
     }
 

@@ -7,7 +7,7 @@ import nobrec.server.api.PageAddress;
 import nobrec.server.booking.WaitingShipments;
 import nobrec.server.departure.DepartureView.StuckView;
 import nobrec.server.posting.PostingLedger;
-import nobrec.server.source.OpenFaults;
+import nobrec.server.source.file.OpenFaults;
 import org.springframework.stereotype.Component;
 
 /** What does not go on by itself, or not yet, with where to correct it. */

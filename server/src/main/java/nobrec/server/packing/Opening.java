@@ -52,7 +52,8 @@ public class Opening {
         if (there.isPresent()) {
             return there.get();
         }
-        Shipment fresh = shipments.byId(store.insert(sites.home().id(), job.id()));
+        Shipment fresh = shipments.byId(
+                store.insert(sites.orHome(job.particulars().site()).id(), job.id()));
         Jobs jobs = new Jobs(job, List.of(job));
         store.keep(fresh, packers.of(fresh, jobs).planned(fresh.going(linesToTake(job))));
         workOrders.putOnBench(job.id());

@@ -99,6 +99,7 @@ public class Assessor {
         WorkOrder job = jobs.leading();
         return new ReadyChecks.ShipmentToCheck(
                 job.number(),
+                recordState(jobs),
                 sites.byId(shipment.siteId()).country(),
                 job.shipTo(),
                 job.placeKind(),
@@ -120,6 +121,22 @@ public class Assessor {
                 jobs.promiseDate(),
                 shipment.shipOn(),
                 chosen);
+    }
+
+    /** What the records of all jobs in it say. */
+    private static ReadyChecks.RecordState recordState(Jobs jobs) {
+        List<WorkOrder> all = jobs.all();
+        return new ReadyChecks.RecordState(
+                all.stream()
+                        .map(each -> each.particulars().hold())
+                        .filter(hold -> !hold.isEmpty())
+                        .findFirst()
+                        .orElse(""),
+                all.stream()
+                        .flatMap(each -> each.unknownWords().stream())
+                        .distinct()
+                        .toList(),
+                all.stream().flatMap(each -> each.shortLines().stream()).toList());
     }
 
     private Money cartonCost(Shipment shipment) {

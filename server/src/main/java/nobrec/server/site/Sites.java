@@ -37,6 +37,18 @@ public class Sites {
                 .orElseThrow(() -> Refusal.notFound("A site of ours", "Set up the shop's address first."));
     }
 
+    /** The site of a code; the home site where there is none of it. */
+    public Site orHome(String code) {
+        return sites.get().stream()
+                .filter(site -> site.code().equals(code))
+                .findFirst()
+                .orElseGet(this::home);
+    }
+
+    public List<Site> all() {
+        return sites.get();
+    }
+
     /** The home site's time zone; UTC while nothing is set up. */
     public String timeZone() {
         return sites.get().stream().findFirst().map(Site::timeZone).orElse("UTC");

@@ -1,2 +1,2 @@
-/** Files with work orders, as they come in. */
+/** Where work orders come from: files, record systems; how their records are read, and what their words mean. */
 package nobrec.server.source;

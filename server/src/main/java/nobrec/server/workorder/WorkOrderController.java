@@ -3,6 +3,7 @@ package nobrec.server.workorder;
 import io.swagger.v3.oas.annotations.tags.Tag;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.Size;
+import java.security.Principal;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
@@ -10,10 +11,13 @@ import nobrec.core.limit.Limits;
 import nobrec.core.workorder.WorkOrderStatus;
 import nobrec.server.api.figure.WeightFigure;
 import nobrec.server.api.list.Part;
+import nobrec.server.api.security.ForCoordinators;
 import nobrec.server.api.security.ForEveryone;
 import nobrec.server.platform.NobrecSettings;
 import org.springdoc.core.annotations.ParameterObject;
 import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 
@@ -59,6 +63,13 @@ class WorkOrderController {
         List<WorkOrderListRow> rows = workOrders.page(status, text.strip(), part.cursor(), part.limit());
         return new JobList(
                 rows.stream().map(this::row).toList(), part.next(rows, WorkOrderListRow::id), part.total(rows));
+    }
+
+    /** A work order that is on hold may go. */
+    @PostMapping("/api/v1/work-orders/{number}/released")
+    @ForCoordinators
+    void release(@PathVariable @Size(max = Limits.TEXT) String number, Principal who) {
+        workOrders.release(number, who.getName());
     }
 
     private JobRow row(WorkOrderListRow row) {

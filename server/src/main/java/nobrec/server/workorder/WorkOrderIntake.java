@@ -11,14 +11,18 @@ import java.util.List;
 import java.util.Map;
 import nobrec.core.address.PostalAddress;
 import nobrec.core.charging.FreightTerms;
+import nobrec.core.intake.OpenWord;
 import nobrec.core.intake.WorkOrderDraft;
 import nobrec.core.item.FreightClass;
 import nobrec.core.item.Handling;
 import nobrec.core.measure.Length;
 import nobrec.core.measure.LengthUnit;
 import nobrec.core.measure.WeightUnit;
+import nobrec.core.wordbook.KnownWords;
+import nobrec.core.workorder.Particulars;
 import nobrec.server.platform.LotText;
 import nobrec.server.platform.mapping.RowsAsJson;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -41,6 +45,8 @@ public class WorkOrderIntake {
         this.clock = clock;
     }
 
+    private record NewWord(long orderId, OpenWord word) {}
+
     private record NewLine(long orderId, int position, WorkOrderDraft.Line line) {}
 
     /**
@@ -49,7 +55,7 @@ public class WorkOrderIntake {
      * @return how many were new
      */
     @Transactional
-    public int takeIn(String source, long importRunId, List<WorkOrderDraft> drafts) {
+    public int takeIn(String source, @Nullable Long importRunId, List<WorkOrderDraft> drafts) {
         String now = MOMENT.format(LocalDateTime.ofInstant(clock.instant(), ZoneOffset.UTC));
         Map<String, Long> fresh = new HashMap<>();
         rowsAsJson.forPortions(
@@ -58,6 +64,7 @@ public class WorkOrderIntake {
                 json -> mapper.insertNew(source, importRunId, now, json)
                         .forEach(row -> fresh.put(row.number(), row.id())));
         List<NewLine> lines = new ArrayList<>();
+        List<NewWord> words = new ArrayList<>();
         for (WorkOrderDraft draft : drafts) {
             Long id = fresh.get(draft.number());
             if (id != null) {
@@ -66,16 +73,31 @@ public class WorkOrderIntake {
                     position++;
                     lines.add(new NewLine(id, position, line));
                 }
+                draft.openWords().forEach(word -> words.add(new NewWord(id, word)));
             }
         }
         rowsAsJson.forPortions(lines, WorkOrderIntake::write, mapper::insertLines);
+        rowsAsJson.forPortions(words, WorkOrderIntake::write, json -> mapper.insertWords(source, json));
         return fresh.size();
     }
 
     private static void write(RowsAsJson.Columns columns, WorkOrderDraft draft) {
         PostalAddress shipTo = draft.shipTo();
         FreightTerms terms = draft.terms();
-        columns.with("number", draft.number())
+        Particulars more = draft.particulars();
+        columns.with("batch", more.batch())
+                .with("site", more.site())
+                .with("carton", more.carton())
+                .with("hold", more.hold())
+                .with("noPrices", more.noPrices() ? 1 : null)
+                .with("notes", more.notes())
+                .with("reference1", more.references().get(0))
+                .with("reference2", more.references().get(1))
+                .with("origin", more.origin())
+                .with("originNumber", more.originNumber())
+                .with("billTo", RecordTexts.write(more.billTo()))
+                .with("custom", RecordTexts.write(more.custom()))
+                .with("number", draft.number())
                 .with("customer", draft.customer())
                 .with("customerPo", draft.customerPo())
                 .with("company", shipTo.company())
@@ -97,6 +119,16 @@ public class WorkOrderIntake {
                         draft.quotedFreightCents().map(WorkOrderIntake::amount).orElse(null));
     }
 
+    private static void write(RowsAsJson.Columns columns, NewWord row) {
+        OpenWord word = row.word();
+        columns.with("order", row.orderId())
+                .with("kind", word.kind().name())
+                .with("word", KnownWords.plain(word.word()))
+                .with("field", word.field().name())
+                .with("line", word.line())
+                .with("written", word.text());
+    }
+
     private static void write(RowsAsJson.Columns columns, NewLine row) {
         WorkOrderDraft.Line line = row.line();
         Handling handling = line.handling();
@@ -105,6 +137,8 @@ public class WorkOrderIntake {
                 .with("item", line.item())
                 .with("description", line.description())
                 .with("quantity", line.quantity())
+                .with("ready", line.quantityReady().orElse(null))
+                .with("custom", RecordTexts.write(line.custom()))
                 .with(
                         "unitWeight",
                         line.unitWeight()

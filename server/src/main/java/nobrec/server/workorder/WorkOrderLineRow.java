@@ -21,6 +21,7 @@ record WorkOrderLineRow(
         String item,
         String description,
         int quantityOrdered,
+        @Nullable Integer quantityReady,
         int quantityTaken,
         int quantityShipped,
         @Nullable Weight unitWeight,
@@ -35,7 +36,8 @@ record WorkOrderLineRow(
         boolean thisSideUp,
         boolean nothingOnTop,
         boolean alone,
-        String lots) {
+        String lots,
+        @Nullable String custom) {
 
     WorkOrder.Line line() {
         Optional<Size> size =
@@ -46,6 +48,7 @@ record WorkOrderLineRow(
                 item,
                 description,
                 quantityOrdered,
+                Optional.ofNullable(quantityReady),
                 quantityTaken,
                 quantityShipped,
                 Optional.ofNullable(unitWeight),
@@ -57,6 +60,7 @@ record WorkOrderLineRow(
                         hsCode,
                         origin,
                         Optional.ofNullable(goodsClass),
-                        Optional.ofNullable(freightClass).flatMap(FreightClass::read)));
+                        Optional.ofNullable(freightClass).flatMap(FreightClass::read)),
+                RecordTexts.fields(custom));
     }
 }

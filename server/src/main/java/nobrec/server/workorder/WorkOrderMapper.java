@@ -11,6 +11,7 @@ import nobrec.server.platform.mapping.ChangesAnyRows;
 import nobrec.server.platform.mapping.ChangesOneRow;
 import org.apache.ibatis.annotations.Mapper;
 import org.apache.ibatis.annotations.Param;
+import org.jspecify.annotations.Nullable;
 
 @Mapper
 interface WorkOrderMapper {
@@ -43,10 +44,14 @@ interface WorkOrderMapper {
 
     List<WorkOrderLineRow> linesOf(@Param("workOrderIds") Collection<Long> workOrderIds);
 
+    List<UnknownWordRow> wordsOf(@Param("workOrderIds") Collection<Long> workOrderIds);
+
+    void insertWords(@Param("source") String source, @Param("rows") String rows);
+
     /** Those whose number was not there already. */
     List<NewOrderId> insertNew(
             @Param("source") String source,
-            @Param("importRunId") long importRunId,
+            @Param("importRunId") @Nullable Long importRunId,
             @Param("takenInAt") String takenInAt,
             @Param("rows") String rows);
 
@@ -54,6 +59,9 @@ interface WorkOrderMapper {
 
     @ChangesOneRow
     void updateStatus(@Param("id") long id, @Param("status") WorkOrderStatus status);
+
+    @ChangesOneRow
+    void updateHold(@Param("id") long id, @Param("hold") String hold);
 
     @ChangesOneRow
     void updatePhone(@Param("id") long id, @Param("phone") String phone);

@@ -6,6 +6,8 @@ import java.util.Optional;
 import nobrec.core.address.PlaceKind;
 import nobrec.core.address.PostalAddress;
 import nobrec.core.charging.FreightTerms;
+import nobrec.core.workorder.Particulars;
+import nobrec.core.workorder.UnknownWord;
 import nobrec.core.workorder.WorkOrder;
 import nobrec.core.workorder.WorkOrderStatus;
 import org.joda.money.Money;
@@ -34,9 +36,22 @@ record WorkOrderRow(
         FreightTerms terms,
         String carrierAccount,
         @Nullable Money quotedFreight,
-        WorkOrderStatus status) {
+        WorkOrderStatus status,
+        String batch,
+        String siteCode,
+        String cartonCode,
+        String hold,
+        boolean noPrices,
+        String notes,
+        String reference1,
+        String reference2,
+        String origin,
+        String originNumber,
+        @Nullable String billTo,
+        @Nullable String custom,
+        boolean wordsOpen) {
 
-    WorkOrder workOrder(List<WorkOrderLineRow> lines) {
+    WorkOrder workOrder(List<WorkOrderLineRow> lines, List<UnknownWord> unknownWords) {
         return new WorkOrder(
                 id,
                 source,
@@ -53,6 +68,23 @@ record WorkOrderRow(
                 carrierAccount,
                 Optional.ofNullable(quotedFreight).map(Money::getAmountMinorLong),
                 status,
+                particulars(),
+                unknownWords,
                 lines.stream().map(WorkOrderLineRow::line).toList());
+    }
+
+    private Particulars particulars() {
+        return new Particulars(
+                batch,
+                siteCode,
+                cartonCode,
+                hold,
+                noPrices,
+                notes,
+                List.of(reference1, reference2),
+                RecordTexts.address(billTo),
+                origin,
+                originNumber,
+                RecordTexts.fields(custom));
     }
 }

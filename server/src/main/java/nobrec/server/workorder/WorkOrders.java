@@ -11,8 +11,10 @@ import nobrec.core.address.PlaceKind;
 import nobrec.core.address.PostalAddress;
 import nobrec.core.measure.Weight;
 import nobrec.core.refusal.Refusal;
+import nobrec.core.workorder.UnknownWord;
 import nobrec.core.workorder.WorkOrder;
 import nobrec.core.workorder.WorkOrderStatus;
+import nobrec.server.audit.AuditLog;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -24,13 +26,15 @@ public class WorkOrders {
     private static final int MAX_OPEN = 500;
 
     private final WorkOrderMapper mapper;
+    private final AuditLog auditLog;
 
-    WorkOrders(WorkOrderMapper mapper) {
+    WorkOrders(WorkOrderMapper mapper, AuditLog auditLog) {
         this.mapper = mapper;
+        this.auditLog = auditLog;
     }
 
     public Optional<WorkOrder> find(String number) {
-        return mapper.byNumber(number).map(row -> row.workOrder(mapper.linesOf(List.of(row.id()))));
+        return mapper.byNumber(number).map(row -> withLines(List.of(row)).get(0));
     }
 
     public WorkOrder byNumber(String number) {
@@ -58,7 +62,7 @@ public class WorkOrders {
 
     public WorkOrder byId(long id) {
         return mapper.byId(id)
-                .map(row -> row.workOrder(mapper.linesOf(List.of(row.id()))))
+                .map(row -> withLines(List.of(row)).get(0))
                 .orElseThrow(() -> Refusal.notFound("Job " + id, "Look for it on Jobs."));
     }
 
@@ -101,16 +105,30 @@ public class WorkOrders {
                 .collect(Collectors.toMap(OrderWeightRow::id, OrderWeightRow::weight));
     }
 
+    private Map<Long, List<UnknownWord>> unknownWords(List<WorkOrderRow> rows) {
+        List<Long> ids = rows.stream()
+                .filter(WorkOrderRow::wordsOpen)
+                .map(WorkOrderRow::id)
+                .toList();
+        if (ids.isEmpty()) {
+            return Map.of();
+        }
+        return mapper.wordsOf(ids).stream()
+                .collect(Collectors.groupingBy(
+                        UnknownWordRow::workOrderId, Collectors.mapping(UnknownWordRow::word, Collectors.toList())));
+    }
+
     private List<WorkOrder> withLines(List<WorkOrderRow> rows) {
         if (rows.isEmpty()) {
             return List.of();
         }
-        Map<Long, List<WorkOrderLineRow>> lines = mapper
-                .linesOf(rows.stream().map(WorkOrderRow::id).toList())
-                .stream()
-                .collect(Collectors.groupingBy(WorkOrderLineRow::workOrderId));
+        List<Long> ids = rows.stream().map(WorkOrderRow::id).toList();
+        Map<Long, List<WorkOrderLineRow>> lines =
+                mapper.linesOf(ids).stream().collect(Collectors.groupingBy(WorkOrderLineRow::workOrderId));
+        Map<Long, List<UnknownWord>> words = unknownWords(rows);
         return rows.stream()
-                .map(row -> row.workOrder(lines.getOrDefault(row.id(), List.of())))
+                .map(row ->
+                        row.workOrder(lines.getOrDefault(row.id(), List.of()), words.getOrDefault(row.id(), List.of())))
                 .toList();
     }
 
@@ -141,6 +159,18 @@ public class WorkOrders {
         List<LeftOfOrder> orders = mapper.leftOfOrders(pieces.keySet());
         orders.forEach(order -> mapper.updateStatus(order.id(), order.status()));
         return orders.stream().map(LeftOfOrder::number).toList();
+    }
+
+    /** It may go; why it was on hold stays in the log. */
+    @Transactional
+    void release(String number, String signIn) {
+        WorkOrder job = locked(idOf(number));
+        String hold = job.particulars().hold();
+        if (hold.isEmpty()) {
+            throw Refusal.conflict("Job " + number, "It is not on hold any more.", "Reload the page.");
+        }
+        mapper.updateHold(job.id(), "");
+        auditLog.write(signIn, "released a job", "Job " + number, hold);
     }
 
     public void correctCarrierAccount(long id, String account) {

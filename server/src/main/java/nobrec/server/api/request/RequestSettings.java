@@ -19,7 +19,7 @@ import org.springframework.util.unit.DataSize;
 public record RequestSettings(
         @DefaultValue({"127.0.0.1", "localhost", "[::1]"}) Set<String> hosts,
         @DefaultValue("256KB") DataSize bodyLimit,
-        @DefaultValue("11MB") DataSize fileLimit,
+        @DefaultValue("65MB") DataSize fileLimit,
         @DefaultValue("10s") Duration bodyTime,
         @DefaultValue("16") int signInsAtOnce) {
 

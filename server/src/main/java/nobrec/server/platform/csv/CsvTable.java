@@ -3,6 +3,7 @@ package nobrec.server.platform.csv;
 import de.siegmar.fastcsv.reader.CsvReader;
 import de.siegmar.fastcsv.reader.CsvRecord;
 import java.io.IOException;
+import java.io.StringReader;
 import java.io.UncheckedIOException;
 import java.util.ArrayList;
 import java.util.List;
@@ -28,7 +29,6 @@ public record CsvTable(List<List<String>> rows, char separator, String text) {
     /** The same from a text. */
     public static CsvTable read(String name, String text, CsvLimits limits) {
         char separator = separator(text);
-        new CsvScan("File “" + name + "”", limits, separator).check(text);
         List<List<String>> rows = new ArrayList<>();
         try (CsvReader<CsvRecord> csv = CsvReader.builder()
                 .fieldSeparator(separator)
@@ -37,6 +37,7 @@ public record CsvTable(List<List<String>> rows, char separator, String text) {
                 .allowExtraFields(true)
                 .maxBufferSize(Math.max(1, text.length()) + 1)
                 .ofCsvRecord(text)) {
+            new CsvScan("File “" + name + "”", limits, separator).check(new StringReader(text));
             csv.forEach(each -> rows.add(each.getFields()));
         } catch (IOException impossible) {
             throw new UncheckedIOException(impossible);
@@ -44,7 +45,7 @@ public record CsvTable(List<List<String>> rows, char separator, String text) {
         return new CsvTable(rows, separator, text);
     }
 
-    private static char separator(String text) {
+    static char separator(String text) {
         char best = ',';
         int most = 0;
         for (String line : text.lines().limit(20).toList()) {

@@ -11,6 +11,22 @@ public record UploadedFile(String name, byte[] content) {
 
     /** @throws Refusal when it has no name or one that is too long */
     public static UploadedFile of(MultipartFile file) {
+        String name = name(file);
+        if (file.getSize() > Limits.SMALL_FILE_BYTES) {
+            throw Refusal.unusable(
+                    "File “" + name + "”",
+                    "It is larger than " + Limits.SMALL_FILE_BYTES / 1_000_000 + " MB.",
+                    "Look whether this is the file you mean.");
+        }
+        try {
+            return new UploadedFile(name, file.getBytes());
+        } catch (IOException gone) {
+            throw new UncheckedIOException(gone);
+        }
+    }
+
+    /** @throws Refusal when it has no name or one that is too long */
+    public static String name(MultipartFile file) {
         String name = file.getOriginalFilename();
         if (name == null || name.isBlank()) {
             throw Refusal.unusable("The file", "It has no name.", "Drop a saved file.");
@@ -19,10 +35,6 @@ public record UploadedFile(String name, byte[] content) {
             throw Refusal.unusable(
                     "The file", "Its name has more than " + Limits.FILE_NAME + " letters.", "Give it a short name.");
         }
-        try {
-            return new UploadedFile(name, file.getBytes());
-        } catch (IOException gone) {
-            throw new UncheckedIOException(gone);
-        }
+        return name;
     }
 }

@@ -1,4 +1,4 @@
-package nobrec.server.source;
+package nobrec.server.source.file;
 
 import java.time.Instant;
 
@@ -9,13 +9,26 @@ final class NewImportRun {
     private final String layoutName;
     private final Instant at;
     private final String signIn;
+    private final ImportState state;
+    private final String reading;
+    private final int rowCount;
     private long id;
 
-    NewImportRun(String fileName, String layoutName, Instant at, String signIn) {
+    NewImportRun(
+            String fileName,
+            String layoutName,
+            Instant at,
+            String signIn,
+            ImportState state,
+            String reading,
+            int rowCount) {
         this.fileName = fileName;
         this.layoutName = layoutName;
         this.at = at;
         this.signIn = signIn;
+        this.state = state;
+        this.reading = reading;
+        this.rowCount = rowCount;
     }
 
     public long getId() {
@@ -36,5 +49,17 @@ final class NewImportRun {
 
     public String getSignIn() {
         return signIn;
+    }
+
+    public ImportState getState() {
+        return state;
+    }
+
+    public String getReading() {
+        return reading;
+    }
+
+    public int getRowCount() {
+        return rowCount;
     }
 }

@@ -1,4 +1,4 @@
-package nobrec.server.source;
+package nobrec.server.source.file;
 
 import java.time.Instant;
 import java.util.List;
@@ -12,18 +12,38 @@ import org.apache.ibatis.annotations.Param;
 @Mapper
 interface ImportMapper {
 
-    /** Locks the source's row until the transaction ends, or fails at once when somebody else has it. */
-    String takeTurn(String source);
-
     void insert(NewImportRun run);
 
+    void insertPart(@Param("runId") long runId, @Param("position") int position, @Param("bytes") byte[] bytes);
+
+    int countParts(long runId);
+
+    FilePart part(@Param("runId") long runId, @Param("position") int position);
+
+    @ChangesAnyRows
+    void deleteParts(long runId);
+
     @ChangesOneRow
-    void complete(
+    void begin(@Param("id") long id, @Param("taskId") long taskId);
+
+    @ChangesOneRow
+    void setReading(@Param("id") long id, @Param("layoutName") String layoutName, @Param("reading") String reading);
+
+    @ChangesOneRow
+    void count(
             @Param("id") long id,
             @Param("taken") int taken,
             @Param("recognized") int recognized,
             @Param("leftOut") int leftOut,
             @Param("faults") int faults);
+
+    @ChangesOneRow
+    void finish(long id);
+
+    @ChangesOneRow
+    void delete(long id);
+
+    Optional<ImportRunRow> locked(long id);
 
     void insertFaults(@Param("runId") long runId, @Param("faults") List<RowFault> faults);
 

@@ -1,4 +1,4 @@
-package nobrec.server.source;
+package nobrec.server.source.file;
 
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -36,7 +36,8 @@ public class OpenFaults {
     public List<LeftOut> all() {
         List<FaultyOrder> faulty = mapper.open();
         Set<String> here = workOrders.numbersHere(
-                CsvImport.SOURCE, faulty.stream().map(FaultyOrder::orderNumber).collect(Collectors.toSet()));
+                FileImports.SOURCE,
+                faulty.stream().map(FaultyOrder::orderNumber).collect(Collectors.toSet()));
         Map<Long, List<FaultyOrder>> byFile = faulty.stream()
                 .filter(each -> !here.contains(each.orderNumber()))
                 .collect(Collectors.groupingBy(FaultyOrder::importId, LinkedHashMap::new, Collectors.toList()));

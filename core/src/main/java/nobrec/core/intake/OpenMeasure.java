@@ -1,0 +1,55 @@
+package nobrec.core.intake;
+
+import java.util.Locale;
+import java.util.Optional;
+import java.util.function.BiFunction;
+import java.util.regex.Pattern;
+import nobrec.core.measure.LengthUnit;
+import nobrec.core.measure.Size;
+import nobrec.core.measure.Weight;
+import nobrec.core.measure.WeightUnit;
+import nobrec.core.notation.DecimalMark;
+import nobrec.core.notation.MeasureText;
+import nobrec.core.notation.Reading;
+import nobrec.core.wordbook.SourceWords;
+import nobrec.core.wordbook.WordKind;
+
+/** A measure whose unit nobody had translated when it came in, kept as it is written, with a point before its decimals. */
+public final class OpenMeasure {
+
+    private OpenMeasure() {}
+
+    /** How a measure is kept until its unit is known. */
+    static String kept(String text, DecimalMark mark) {
+        return mark == DecimalMark.COMMA ? text.replace(".", "").replace(',', '.') : text;
+    }
+
+    /** The weight, now that its unit is known; empty when it is no weight all the same. */
+    public static Optional<Weight> weight(String kept, SourceWords words) {
+        return read(kept, words, (text, mark) -> MeasureText.readWeight(text, WeightUnit.POUND, mark));
+    }
+
+    /** The same for length x width x height. */
+    public static Optional<Size> size(String kept, SourceWords words) {
+        return read(kept, words, (text, mark) -> MeasureText.readSize(text, LengthUnit.INCH, mark));
+    }
+
+    private static <T> Optional<T> read(
+            String kept, SourceWords words, BiFunction<String, DecimalMark, Reading<T>> reader) {
+        String text = kept.toLowerCase(Locale.ROOT);
+        Optional<String> unknown = MeasureText.unknownUnitIn(text, DecimalMark.POINT);
+        while (unknown.isPresent()) {
+            Optional<String> unit = words.meaning(WordKind.UNIT, unknown.get());
+            if (unit.isEmpty()) {
+                return Optional.empty();
+            }
+            text = withUnit(text, unknown.get(), unit.get());
+            unknown = MeasureText.unknownUnitIn(text, DecimalMark.POINT);
+        }
+        return reader.apply(text, DecimalMark.POINT).found();
+    }
+
+    static String withUnit(String text, String word, String unit) {
+        return text.toLowerCase(Locale.ROOT).replaceAll("(?<![a-z])" + Pattern.quote(word) + "(?![a-z])", unit);
+    }
+}

@@ -1,0 +1,41 @@
+package nobrec.core.workorder;
+
+import java.util.List;
+import java.util.Map;
+import nobrec.core.address.PostalAddress;
+
+/**
+ * What a work order can say besides, and most do without.
+ *
+ * @param site code of the site it leaves from; empty text for the usual one
+ * @param carton code of the carton type asked for; empty text for none
+ * @param hold why it must not go; empty text when it may
+ * @param billTo empty texts where the ship-to is billed
+ * @param references two texts for the label
+ * @param origin code of the record system it belongs to, where it came through another one; empty text for none
+ * @param originNumber its number there
+ * @param custom the shop's own fields, by name
+ */
+public record Particulars(
+        String batch,
+        String site,
+        String carton,
+        String hold,
+        boolean noPrices,
+        String notes,
+        List<String> references,
+        PostalAddress billTo,
+        String origin,
+        String originNumber,
+        Map<String, String> custom) {
+
+    private static final PostalAddress NOWHERE = new PostalAddress("", "", "", "", "", "", "", "");
+
+    public static final Particulars NONE =
+            new Particulars("", "", "", "", false, "", List.of("", ""), NOWHERE, "", "", Map.of());
+
+    public Particulars {
+        references = List.copyOf(references);
+        custom = Map.copyOf(custom);
+    }
+}

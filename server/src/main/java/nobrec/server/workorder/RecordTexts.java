@@ -1,0 +1,35 @@
+package nobrec.server.workorder;
+
+import java.util.Map;
+import nobrec.core.address.PostalAddress;
+import nobrec.core.workorder.Particulars;
+import org.jspecify.annotations.Nullable;
+import tools.jackson.core.type.TypeReference;
+import tools.jackson.databind.json.JsonMapper;
+
+/** What is kept of a work order as JSON, because the shop names it or few have it. */
+final class RecordTexts {
+
+    private static final JsonMapper JSON = JsonMapper.builder().build();
+    private static final TypeReference<Map<String, String>> FIELDS = new TypeReference<>() {};
+
+    private RecordTexts() {}
+
+    static Map<String, String> fields(@Nullable String text) {
+        return text == null ? Map.of() : JSON.readValue(text, FIELDS);
+    }
+
+    /** Null for none. */
+    static @Nullable String write(Map<String, String> fields) {
+        return fields.isEmpty() ? null : JSON.writeValueAsString(fields);
+    }
+
+    static PostalAddress address(@Nullable String text) {
+        return text == null ? Particulars.NONE.billTo() : JSON.readValue(text, PostalAddress.class);
+    }
+
+    /** Null for none. */
+    static @Nullable String write(PostalAddress address) {
+        return address.equals(Particulars.NONE.billTo()) ? null : JSON.writeValueAsString(address);
+    }
+}
