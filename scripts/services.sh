@@ -150,6 +150,8 @@ start_server() {
   export NOBREC_DB_OWNER="${DB_NAME}_owner" NOBREC_DB_OWNER_PASSWORD="$DB_OWNER_PASSWORD"
   export NOBREC_DEMO_FOLDER="$NOBREC_HOME/demo" NOBREC_DEMO_PASSWORD="$DEMO_PASSWORD"
   export NOBREC_DEMO_STANDINS="http://127.0.0.1:$OUTSIDE_PORT" NOBREC_DEMO_SCALE="tcp://127.0.0.1:$SCALE_PORT"
+  # The demo's record systems stand on this machine.
+  export NOBREC_INNER_HOSTS="127.0.0.1"
   export NOBREC_DEMO_STARTSAT="$DEMO_STARTS_AT" NOBREC_DEMO_STARTEDAT="$DEMO_STARTED_AT"
   launch server "$PORT" env NOBREC_LOG_FILE="$LOGS/server.log" NOBREC_LOG_CONSOLE=OFF \
     java -Xmx768m -jar "$STATE/app/$(basename "$SERVER_JAR")"

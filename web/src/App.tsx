@@ -9,6 +9,8 @@ import { Postings } from "./postings/Postings";
 import { Rates } from "./rates/Rates";
 import { SignIn } from "./signin/SignIn";
 import { useWho } from "./signin/who";
+import { SourcePage } from "./sources/SourcePage";
+import { SourceSetUp } from "./sources/SourceSetUp";
 import { Sources } from "./sources/Sources";
 import { Frame } from "./ui/Frame";
 import { benchOf } from "./ui/JobLink";
@@ -40,7 +42,9 @@ export function App() {
         <Route path="/bench/:job" element={<TypedBench />} />
         <Route path="/postings" element={<Postings timeZone={who.data.timeZone} />} />
         <Route path="/rates" element={<Rates />} />
-        <Route path="/sources" element={<Sources />} />
+        <Route path="/sources" element={<Sources timeZone={who.data.timeZone} />} />
+        <Route path="/sources/:code" element={<SourcePage />} />
+        <Route path="/sources/:code/set-up" element={<SourceSetUp />} />
         <Route path="/files/:id" element={<FileLayout />} />
         <Route path="/layouts/:id" element={<SavedLayout />} />
         <Route path="/wordbook" element={<Wordbook />} />

@@ -15,7 +15,10 @@ interface Props {
 /** Work orders, the newest first. */
 export function JobTable({ rows, at, setAt, open }: Props) {
   const current = useRef<HTMLTableRowElement>(null);
-  useEffect(() => current.current?.scrollIntoView({ block: "nearest" }), [at]);
+  useEffect(() => {
+    // It answers with a promise, which is no cleaning up.
+    void current.current?.scrollIntoView({ block: "nearest" });
+  }, [at]);
   return (
     <table className="timetable mt-2">
       <caption className="quiet pb-1 text-right">

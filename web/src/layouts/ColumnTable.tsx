@@ -4,16 +4,18 @@ interface Props {
   draft: LayoutDraft;
   fields: Field[];
   change: (index: number, part: Partial<ColumnDraft>) => void;
+  /** Of records, whose lines are told apart by themselves. */
+  records?: boolean;
 }
 
 /** Every column of the file with some of its texts, and the field it feeds. */
-export function ColumnTable({ draft, fields, change }: Props) {
-  const grouped = draft.shape === "ORDER_A_ROW";
+export function ColumnTable({ draft, fields, change, records = false }: Props) {
+  const grouped = draft.shape === "ORDER_A_ROW" && !records;
   return (
-    <table className="timetable">
+    <table className="timetable compact">
       <thead>
         <tr>
-          <th>Column</th>
+          <th>{records ? "Field" : "Column"}</th>
           <th>What stands there</th>
           <th>Feeds</th>
         </tr>

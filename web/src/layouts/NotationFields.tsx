@@ -4,22 +4,26 @@ import type { LayoutDraft } from "./useLayoutDraft";
 interface Props {
   draft: LayoutDraft;
   change: (part: Partial<LayoutDraft>) => void;
+  /** Of records: they have no rows. */
+  records?: boolean;
 }
 
 /** What one row is, and how days and figures are written. */
-export function NotationFields({ draft, change }: Props) {
+export function NotationFields({ draft, change, records = false }: Props) {
   return (
     <div className="flex flex-wrap items-end gap-x-4 gap-y-2">
-      <Choice
-        text="One row is"
-        value={draft.shape}
-        choices={{ LINE_A_ROW: "one line of a job", ORDER_A_ROW: "a whole job" }}
-        choose={(shape) => change({ shape })}
-      />
+      {!records && (
+        <Choice
+          text="One row is"
+          value={draft.shape}
+          choices={{ LINE_A_ROW: "one line of a job", ORDER_A_ROW: "a whole job" }}
+          choose={(shape) => change({ shape })}
+        />
+      )}
       <Choice
         text="Days"
         value={draft.days}
-        choices={{ MONTH_FIRST: "month first, 12/31/2026", DAY_FIRST: "day first, 31/12/2026" }}
+        choices={{ MONTH_FIRST: "12/31/2026", DAY_FIRST: "31/12/2026" }}
         choose={(days) => change({ days })}
       />
       <Choice

@@ -69,7 +69,8 @@ function PreviewedOrder({ order }: { order: Schemas["source.PreviewedOrder"] }) 
         {order.lines.map((line, index) => (
           <li key={index}>
             <span className="figure font-bold">{line.quantity}</span> ×{" "}
-            <span className="figure">{line.item}</span> {line.description}
+            <span className="figure">{line.item}</span>
+            {line.description && ` ${line.description}`}
             <span className="quiet">{line.facts.map((fact) => `, ${fact.name} ${fact.text}`).join("")}</span>
           </li>
         ))}

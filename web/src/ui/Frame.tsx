@@ -9,6 +9,7 @@ import { KeyHelp } from "./KeyHelp";
 import { useKeys } from "./keys";
 import { SECTIONS } from "./sections";
 import { changeTheme } from "./theme";
+import { Unshown } from "./Unshown";
 
 /** So many sections stand in one line with the field and the clock on a tablet. */
 const ONE_LINE = 5;
@@ -83,7 +84,7 @@ export function Frame({ who, children }: { who: Schemas["account.WhoView"]; chil
       </header>
       <Connection />
       <main id="content" ref={main} tabIndex={-1} className="min-h-0 flex-1 overflow-auto outline-none">
-        {children}
+        <Unshown place={pathname}>{children}</Unshown>
       </main>
       {help && <KeyHelp close={() => setHelp(false)} />}
     </div>

@@ -103,13 +103,14 @@ public abstract class ServerTest {
                 Map.entry("nobrec.credential-key", "0123456789abcdef".repeat(4)),
                 Map.entry("nobrec.demo.stand-ins", "http://127.0.0.1:" + STAND_INS.httpPort()),
                 Map.entry("nobrec.demo.scale", "tcp://127.0.0.1:" + STAND_INS.scalePort()),
+                Map.entry("nobrec.inner-hosts", "127.0.0.1"),
                 Map.entry("nobrec.demo.folder", DEMO.toString()),
                 Map.entry("nobrec.demo.password", "correct horse"));
     }
 
     @AfterEach
     void allIsWellAgain() {
-        List.of("plover", "dunlin", "godwit", "books", "orderdesk")
+        List.of("plover", "dunlin", "godwit", "books", "orderdesk", "webshop")
                 .forEach(path -> STAND_INS.behave(path, Behavior.NORMAL));
         breakers.getAllCircuitBreakers().forEach(CircuitBreaker::reset);
         STAND_INS.scale().setMood(Scale.Mood.SETTLES);

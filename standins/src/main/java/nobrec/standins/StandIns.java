@@ -15,6 +15,8 @@ import nobrec.standins.scale.ScalePage;
 import nobrec.standins.scale.ScaleSocket;
 import nobrec.standins.store.RecordStore;
 import nobrec.standins.store.ShopRecords;
+import nobrec.standins.store.SourceRecords;
+import nobrec.standins.webshop.WebShopStandIn;
 
 /** The world outside, simulated: carriers, books, order desk and scale, on loopback only. For demonstration and tests. */
 public final class StandIns implements AutoCloseable {
@@ -31,8 +33,13 @@ public final class StandIns implements AutoCloseable {
     private final ScaleSocket scaleSocket;
     private final Scale scale;
     private final List<StandIn> services;
+    private final Sources sources;
 
-    private StandIns(WebServer web, ScaleSocket scaleSocket, Scale scale, List<StandIn> services) {
+    /** What the systems hold that records come from. */
+    public record Sources(SourceRecords orderDesk, SourceRecords webShop) {}
+
+    private StandIns(WebServer web, ScaleSocket scaleSocket, Scale scale, List<StandIn> services, Sources sources) {
+        this.sources = sources;
         this.web = web;
         this.scaleSocket = scaleSocket;
         this.scale = scale;
@@ -42,6 +49,8 @@ public final class StandIns implements AutoCloseable {
     public static StandIns start(Settings settings) {
         ShopRecords shop = ShopRecords.read(settings.recordsFile());
         Path folder = settings.dataFolder();
+        SourceRecords orderDesk = SourceRecords.read(settings.recordsFile().resolveSibling("order-desk.json"));
+        SourceRecords webShop = SourceRecords.read(settings.recordsFile().resolveSibling("web-shop.json"));
         Scale scale = new Scale(System::nanoTime);
         List<StandIn> services = List.of(
                 new CarrierStandIn(CarrierStandIn.PLOVER, folder),
@@ -53,14 +62,20 @@ public final class StandIns implements AutoCloseable {
                         shop,
                         new RecordStore(folder.resolve("invoices.json")),
                         new RecordStore(folder.resolve("journal.json"))),
-                new OrderDeskStandIn(shop, new RecordStore(folder.resolve("orders.json"))));
+                new OrderDeskStandIn(shop, new RecordStore(folder.resolve("orders.json")), orderDesk),
+                new WebShopStandIn(webShop));
         try {
             WebServer web = new WebServer(settings.httpPort());
             services.forEach(service -> service.mount(web));
             new ScalePage(scale).mount(web);
             web.get("/", exchange -> exchange.html(Pages.index(services)));
             web.start();
-            return new StandIns(web, new ScaleSocket(settings.scalePort(), scale), scale, services);
+            return new StandIns(
+                    web,
+                    new ScaleSocket(settings.scalePort(), scale),
+                    scale,
+                    services,
+                    new Sources(orderDesk, webShop));
         } catch (IOException failed) {
             throw new UncheckedIOException("The stand-ins cannot listen: " + failed.getMessage(), failed);
         }
@@ -72,6 +87,10 @@ public final class StandIns implements AutoCloseable {
 
     public int scalePort() {
         return scaleSocket.port();
+    }
+
+    public Sources sources() {
+        return sources;
     }
 
     public Scale scale() {

@@ -53,6 +53,11 @@ public final class OrderWriter {
         linesOfRow = targets.stream().mapToInt(FieldTarget::line).max().orElse(0);
     }
 
+    /** What each cell of a row is of. */
+    public List<FieldTarget> targets() {
+        return targets;
+    }
+
     public List<String> header() {
         return header;
     }

@@ -12,6 +12,7 @@ import nobrec.core.item.LotShare;
 import nobrec.core.measure.Size;
 import nobrec.core.measure.Weight;
 import nobrec.core.workorder.Particulars;
+import nobrec.core.workorder.WorkOrder;
 
 /**
  * A work order as read from a source, not yet kept.
@@ -35,6 +36,37 @@ public record WorkOrderDraft(
         Particulars particulars,
         List<Line> lines,
         List<OpenWord> openWords) {
+
+    /** A work order as it stands here, as if it were read. */
+    public static WorkOrderDraft of(WorkOrder order) {
+        return new WorkOrderDraft(
+                order.number(),
+                order.customer(),
+                order.customerPo(),
+                order.shipTo(),
+                order.phone(),
+                order.mail(),
+                order.promiseDate(),
+                order.requestedService(),
+                order.terms(),
+                order.carrierAccount(),
+                order.quotedFreightCents(),
+                order.particulars(),
+                order.lines().stream()
+                        .map(line -> new Line(
+                                line.item(),
+                                line.description(),
+                                line.quantityOrdered(),
+                                line.quantityReady(),
+                                line.unitWeight(),
+                                line.unitSize(),
+                                line.handling(),
+                                line.lots(),
+                                line.goods(),
+                                line.custom()))
+                        .toList(),
+                List.of());
+    }
 
     WorkOrderDraft with(List<Line> all, List<OpenWord> words) {
         return new WorkOrderDraft(

@@ -46,7 +46,13 @@ final class ColumnContents {
     }
 
     boolean areDays() {
-        return most(each -> isDay(each, DayText.Order.MONTH_FIRST) || isDay(each, DayText.Order.DAY_FIRST));
+        return !cells.isEmpty() && days() * 4 >= cells.size() * 3L;
+    }
+
+    private long days() {
+        return cells.stream()
+                .filter(each -> isDay(each, DayText.Order.MONTH_FIRST) || isDay(each, DayText.Order.DAY_FIRST))
+                .count();
     }
 
     private static boolean isDay(String text, DayText.Order order) {
@@ -112,7 +118,7 @@ final class ColumnContents {
     boolean canBe(Form form) {
         return isEmpty()
                 || switch (form) {
-                    case DAY -> areDays();
+                    case DAY -> days() * 2 >= cells.size();
                     case PIECES -> areWhole() || areFigures();
                     case WEIGHT, LENGTH -> areFigures() || areMeasures();
                     case SIZE -> areSizes();

@@ -311,6 +311,7 @@ final class HeadingWords {
                 "shipping terms",
                 "freight paid by",
                 "who pays freight",
+                "who pays",
                 "frt terms",
                 "freight term",
                 "incoterm",

@@ -44,7 +44,11 @@ public final class KnownWords implements SourceWords {
         words.put(
                 WordKind.UNIT,
                 UNITS.stream().map(unit -> new Word(unit, List.of(unit))).toList());
-        words.put(WordKind.STATUS, List.of());
+        words.put(
+                WordKind.STATUS,
+                List.of(
+                        new Word("ready", List.of("ready to ship", "ready")),
+                        new Word("not ready", List.of("not ready yet", "not ready"))));
         words.forEach((kind, list) -> {
             Map<String, String> plain = new HashMap<>();
             list.forEach(each -> each.words().forEach(word -> plain.putIfAbsent(plain(word), each.meaning())));

@@ -17,10 +17,11 @@ public final class Adapters<A extends Adapter> {
 
     /** The adapter by which a connection is spoken to. */
     public A of(Connection connection) {
-        return of(connection.name(), connection.adapter());
+        return named(connection.name(), connection.adapter());
     }
 
-    A of(String connection, String adapterName) {
+    /** @param connection as people call it */
+    public A named(String connection, String adapterName) {
         A adapter = byName.get(adapterName);
         if (adapter == null) {
             throw Refusal.unusable(

@@ -42,7 +42,7 @@ class ConnectionRules {
     }
 
     private Adapter adapter(ConnectionRow connection) {
-        return new Adapters<>(adapters.stream().toList()).of(connection.name(), connection.adapter());
+        return new Adapters<>(adapters.stream().toList()).named(connection.name(), connection.adapter());
     }
 
     void timeLimit(ConnectionRow connection, Duration limit) {

@@ -67,6 +67,34 @@ public class Connections {
         return known.all();
     }
 
+    /** Whether something has this code. */
+    public boolean isTaken(String code) {
+        return known.find(code).isPresent();
+    }
+
+    /** Sets a new one up, as a person entered it. */
+    @Transactional
+    public void connect(
+            String code,
+            String name,
+            Adapter adapter,
+            String addressText,
+            Duration timeLimit,
+            Optional<Credentials> credentials,
+            String signIn) {
+        ConnectionRow none = new ConnectionRow(code, name, adapter.adapterName(), "", 0, "", null);
+        URI address = rules.address(none, addressText);
+        Optional<Credentials> checked = rules.credentials(
+                        none,
+                        address,
+                        new CredentialsChange(
+                                credentials.map(Credentials::userName).orElse(""),
+                                credentials.map(Credentials::secret)))
+                .flatMap(userName -> credentials);
+        keep(new Connection(code, name, adapter.adapterName(), address, timeLimit, checked));
+        auditLog.write(signIn, "set a connection up", name, address.toString());
+    }
+
     /** Sets one up, or changes all of it. */
     @Transactional
     public void keep(Connection connection) {

@@ -87,7 +87,7 @@ public class HttpCalls {
     /** The time limit of the request covers its head only; this one covers the answer to its last byte. */
     private HttpResponse<String> exchange(Connection connection, HttpRequest request)
             throws IOException, InterruptedException {
-        CompletableFuture<HttpResponse<String>> exchange = http.sendAsync(request, head -> new LimitedText());
+        CompletableFuture<HttpResponse<String>> exchange = http.sendAsync(request, head -> LimitedText.subscriber());
         try {
             return exchange.get(connection.timeLimit().toMillis(), TimeUnit.MILLISECONDS);
         } catch (TimeoutException late) {

@@ -10,6 +10,7 @@ import nobrec.server.connection.Connection;
 import nobrec.server.connection.Connections;
 import nobrec.server.connection.Credentials;
 import nobrec.server.platform.DemoSettings;
+import nobrec.server.source.record.RecordSources;
 import org.springframework.boot.ApplicationArguments;
 import org.springframework.boot.ApplicationRunner;
 import org.springframework.boot.autoconfigure.condition.ConditionalOnProperty;
@@ -28,8 +29,10 @@ class DemoConnections implements ApplicationRunner {
     private final DemoSettings demo;
     private final JsonMapper json;
     private final Connections connections;
+    private final RecordSources sources;
 
-    DemoConnections(DemoSettings demo, JsonMapper json, Connections connections) {
+    DemoConnections(DemoSettings demo, JsonMapper json, Connections connections, RecordSources sources) {
+        this.sources = sources;
         this.demo = demo;
         this.json = json;
         this.connections = connections;
@@ -43,6 +46,7 @@ class DemoConnections implements ApplicationRunner {
                 .map(this::connection)
                 .filter(each -> !connections.isAt(each.code(), each.address()))
                 .forEach(connections::keep);
+        shop.sources().forEach(entry -> sources.add(entry.code(), entry.name(), entry.adapter()));
     }
 
     private Connection connection(DemoShop.ConnectionEntry entry) {

@@ -19,6 +19,7 @@ record DemoShop(
         List<UserEntry> users,
         List<CarrierEntry> carriers,
         List<ConnectionEntry> connections,
+        List<SourceEntry> sources,
         List<ServiceEntry> services,
         List<ChargeRuleEntry> chargeRules) {
 
@@ -65,6 +66,9 @@ record DemoShop(
      * @param userName null when nobody signs in
      */
     record ConnectionEntry(String code, String name, String adapter, String path, String userName, String secret) {}
+
+    /** A record system whose connection has the same code. */
+    record SourceEntry(String code, String name, String adapter) {}
 
     record ServiceEntry(
             String code,

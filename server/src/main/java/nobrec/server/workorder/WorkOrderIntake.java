@@ -81,6 +81,23 @@ public class WorkOrderIntake {
         return fresh.size();
     }
 
+    /** Has a work order say something else than it did when it came in. */
+    void change(String source, long id, WorkOrderDraft draft, boolean lines) {
+        rowsAsJson.forPortions(List.of(draft), WorkOrderIntake::write, json -> mapper.updateHead(id, json));
+        if (lines) {
+            mapper.deleteLines(id);
+            mapper.deleteLineWords(id);
+            List<NewLine> fresh = new ArrayList<>();
+            draft.lines().forEach(line -> fresh.add(new NewLine(id, fresh.size() + 1, line)));
+            rowsAsJson.forPortions(fresh, WorkOrderIntake::write, mapper::insertLines);
+            List<NewWord> words = draft.openWords().stream()
+                    .filter(word -> word.line() > 0)
+                    .map(word -> new NewWord(id, word))
+                    .toList();
+            rowsAsJson.forPortions(words, WorkOrderIntake::write, json -> mapper.insertWords(source, json));
+        }
+    }
+
     private static void write(RowsAsJson.Columns columns, WorkOrderDraft draft) {
         PostalAddress shipTo = draft.shipTo();
         FreightTerms terms = draft.terms();

@@ -61,6 +61,23 @@ interface WorkOrderMapper {
     void updateStatus(@Param("id") long id, @Param("status") WorkOrderStatus status);
 
     @ChangesOneRow
+    void updateHead(@Param("id") long id, @Param("row") String row);
+
+    @ChangesAnyRows
+    void deleteLines(long id);
+
+    @ChangesAnyRows
+    void deleteLineWords(long id);
+
+    List<NewOrderId> idsBySource(@Param("source") String source, @Param("numbers") Collection<String> numbers);
+
+    /** Of those that belong to a system, by their numbers there. */
+    List<NewOrderId> idsByOrigin(@Param("origin") String origin, @Param("numbers") Collection<String> numbers);
+
+    @ChangesAnyRows
+    void holdUnshipped(@Param("id") long id, @Param("hold") String hold);
+
+    @ChangesOneRow
     void updateHold(@Param("id") long id, @Param("hold") String hold);
 
     @ChangesOneRow

@@ -18,6 +18,8 @@ public enum Behavior {
     NOT_JSON("does nothing, answers 200 with a web page"),
     PROXY_REFUSAL("does nothing, answers 422 with a web page"),
     PROXY_NOT_FOUND("does nothing, answers 404 with a web page"),
+    HALF_ANSWER("does the work, sends half of the answer"),
+    LATIN_1("does the work, answers in Latin-1 and calls it UTF-8"),
     WRONG_KEY("does the work, answers under the key of another"),
     SAME_NUMBER("does the work, answers with a tracking number that others have"),
     ANY("each time another of these");

@@ -1,6 +1,7 @@
 package nobrec.standins.http;
 
 import java.io.IOException;
+import java.nio.charset.StandardCharsets;
 import java.util.Map;
 import java.util.concurrent.ThreadLocalRandom;
 
@@ -75,7 +76,20 @@ public final class Conduct {
             case TIMED_OUT -> exchange.json(408, saying("Too slow."));
             case CONFLICT -> exchange.json(409, saying("Another request is in the way."));
             case TOO_EARLY -> exchange.json(425, saying("Too early."));
-            case TOO_MANY -> exchange.json(429, saying("Too many requests."));
+            case TOO_MANY -> {
+                exchange.setHeader("Retry-After", "1");
+                exchange.json(429, saying("Too many requests."));
+            }
+            case HALF_ANSWER -> {
+                exchange.hold();
+                work.handle(exchange);
+                exchange.releaseHalf();
+            }
+            case LATIN_1 -> {
+                exchange.hold();
+                work.handle(exchange);
+                exchange.releaseIn(StandardCharsets.ISO_8859_1);
+            }
             case REDIRECT -> exchange.page(302, "<p>Moved.</p>");
             case NO_CONTENT -> exchange.page(204, "");
             case NOT_JSON -> exchange.page(200, "<p>Welcome.</p>");

@@ -3,7 +3,9 @@ package nobrec.standins.http;
 import com.sun.net.httpserver.HttpExchange;
 import java.io.IOException;
 import java.net.URLDecoder;
+import java.nio.charset.Charset;
 import java.nio.charset.StandardCharsets;
+import java.util.Arrays;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -111,6 +113,35 @@ public final class Exchange {
                 .replaceAll("(\\b" + name + "(?:\":|=)\")[^\"]*\"", "$1" + value + "\"");
         held = false;
         answer(answer.status(), answer.type(), text.getBytes(StandardCharsets.UTF_8));
+    }
+
+    /** The first half of the answer, as if the rest was lost. */
+    void releaseHalf() throws IOException {
+        held = false;
+        answer(answer.status(), answer.type(), Arrays.copyOf(answer.body(), answer.body().length / 2));
+    }
+
+    /** The answer in other letters than it says. */
+    void releaseIn(Charset letters) throws IOException {
+        held = false;
+        answer(answer.status(), answer.type(), new String(answer.body(), StandardCharsets.UTF_8).getBytes(letters));
+    }
+
+    void setHeader(String name, String value) {
+        http.getResponseHeaders().set(name, value);
+    }
+
+    /** A part of the query; empty text where it is not there. */
+    public String query(String name) {
+        String query = http.getRequestURI().getRawQuery();
+        if (query == null) {
+            return "";
+        }
+        return Arrays.stream(query.split("&"))
+                .filter(pair -> pair.startsWith(name + "="))
+                .map(pair -> decode(pair.substring(name.length() + 1)))
+                .findFirst()
+                .orElse("");
     }
 
     void drop() {

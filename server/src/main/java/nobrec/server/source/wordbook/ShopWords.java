@@ -8,6 +8,7 @@ import nobrec.server.carton.CartonTypes;
 import nobrec.server.platform.Remembered;
 import nobrec.server.platform.SetUpVersion;
 import nobrec.server.site.Sites;
+import org.springframework.beans.factory.ObjectProvider;
 import org.springframework.stereotype.Component;
 
 /** The words that are known here because the shop has such services, cartons, sites and record systems. */
@@ -16,7 +17,12 @@ class ShopWords {
 
     private final Remembered<KnownWords> words;
 
-    ShopWords(ServiceCatalog services, CartonTypes cartons, Sites sites, SetUpVersion version) {
+    ShopWords(
+            ServiceCatalog services,
+            CartonTypes cartons,
+            Sites sites,
+            ObjectProvider<RecordSystems> systems,
+            SetUpVersion version) {
         this.words = new Remembered<>(
                 version,
                 () -> new KnownWords(
@@ -29,7 +35,10 @@ class ShopWords {
                         sites.all().stream()
                                 .map(each -> new Word(each.code(), List.of(each.code(), each.city(), each.company())))
                                 .toList(),
-                        List.of()));
+                        systems.stream()
+                                .flatMap(each -> each.recordSystems().stream())
+                                .map(each -> new Word(each.code(), List.of(each.name(), each.code())))
+                                .toList()));
     }
 
     KnownWords known() {

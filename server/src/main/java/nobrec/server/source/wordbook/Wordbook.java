@@ -5,6 +5,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Stream;
 import nobrec.core.refusal.Refusal;
 import nobrec.core.wordbook.KnownWords;
 import nobrec.core.wordbook.NearestWord;
@@ -16,6 +17,8 @@ import nobrec.server.platform.SetUpVersion;
 import nobrec.server.platform.task.NewTask;
 import nobrec.server.platform.task.Tasks;
 import nobrec.server.workorder.OpenWords;
+import org.springframework.beans.factory.ObjectProvider;
+import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -35,6 +38,8 @@ public class Wordbook {
     private final Tasks tasks;
     private final SetUpVersion version;
     private final AuditLog auditLog;
+    private final ObjectProvider<WaitingWords> waiting;
+    private final ApplicationEventPublisher events;
     private final Clock clock;
     private final Remembered<Map<Key, String>> entries;
 
@@ -45,7 +50,11 @@ public class Wordbook {
             Tasks tasks,
             SetUpVersion version,
             AuditLog auditLog,
+            ObjectProvider<WaitingWords> waiting,
+            ApplicationEventPublisher events,
             Clock clock) {
+        this.waiting = waiting;
+        this.events = events;
         this.mapper = mapper;
         this.shopWords = shopWords;
         this.openWords = openWords;
@@ -81,7 +90,7 @@ public class Wordbook {
 
     /** Words that nobody has translated yet, those on most jobs first. */
     List<OpenEntry> open() {
-        return openWords.all().stream()
+        return Stream.concat(openWords.all().stream(), waiting.stream().flatMap(each -> each.waitingWords().stream()))
                 .map(each -> new OpenEntry(
                         each.source(),
                         each.kind(),
@@ -108,6 +117,7 @@ public class Wordbook {
                         "“" + meaning + "”", "This is no " + kind.label() + " known here.", "Choose one of the list."));
         mapper.keep(new WordbookRow(source, kind, plain, ours, signIn, clock.instant()));
         version.changed();
+        events.publishEvent(new WordAnswered(source, kind, plain));
         auditLog.write(signIn, "answered a word", word, kind.label() + " of " + source + ": " + ours);
         return tasks.start(
                 new NewTask(
@@ -125,6 +135,7 @@ public class Wordbook {
             throw Refusal.notFound("The word “" + word + "”", "Reload the page.");
         }
         version.changed();
+        events.publishEvent(new WordAnswered(source, kind, KnownWords.plain(word)));
         auditLog.write(signIn, "took a word back", word, kind.label() + " of " + source);
     }
 }

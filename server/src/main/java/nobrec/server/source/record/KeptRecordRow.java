@@ -1,0 +1,21 @@
+package nobrec.server.source.record;
+
+import java.time.Instant;
+import java.time.LocalDate;
+import org.jspecify.annotations.Nullable;
+
+/** A row of table source_record. */
+record KeptRecordRow(
+        long id,
+        String source,
+        String number,
+        String status,
+        String cancelled,
+        Instant changedAt,
+        String document,
+        @Nullable String takenDocument,
+        RecordState state,
+        String problem,
+        String customer,
+        @Nullable LocalDate promiseDate,
+        @Nullable Long workOrderId) {}

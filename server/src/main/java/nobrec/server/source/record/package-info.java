@@ -1,0 +1,2 @@
+/** Record systems: what they hold, brought in on demand or by themselves, and what changed there since. */
+package nobrec.server.source.record;

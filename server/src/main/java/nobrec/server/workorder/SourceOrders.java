@@ -1,0 +1,54 @@
+package nobrec.server.workorder;
+
+import java.util.Collection;
+import java.util.HashMap;
+import java.util.Map;
+import nobrec.core.intake.WorkOrderDraft;
+import nobrec.core.refusal.Refusal;
+import nobrec.core.workorder.WorkOrder;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** The work orders of a source, by the numbers it knows them under. */
+@Service
+public class SourceOrders {
+
+    private final WorkOrderMapper mapper;
+    private final WorkOrderIntake intake;
+
+    SourceOrders(WorkOrderMapper mapper, WorkOrderIntake intake) {
+        this.mapper = mapper;
+        this.intake = intake;
+    }
+
+    /** Ids by number; also of those that came through another system and belong to this one. */
+    public Map<String, Long> idsOf(String source, Collection<String> numbers) {
+        Map<String, Long> ids = new HashMap<>();
+        if (!numbers.isEmpty()) {
+            mapper.idsByOrigin(source, numbers).forEach(row -> ids.put(row.number(), row.id()));
+            mapper.idsBySource(source, numbers).forEach(row -> ids.put(row.number(), row.id()));
+        }
+        return ids;
+    }
+
+    /**
+     * Changes what a work order says; its row is locked.
+     *
+     * @param lines whether its lines change as well
+     */
+    @Transactional
+    public void change(WorkOrder job, WorkOrderDraft draft, boolean lines) {
+        if (lines && job.lines().stream().anyMatch(line -> line.quantityTaken() > 0)) {
+            throw Refusal.conflict(
+                    "Job " + job.number(),
+                    "Pieces of it are in an open shipment.",
+                    "Take them out of the shipment on the Bench first.");
+        }
+        intake.change(job.source(), job.id(), draft, lines);
+    }
+
+    /** It must not go; not where something of it has left, or it is on hold already. */
+    public void hold(long id, String reason) {
+        mapper.holdUnshipped(id, reason);
+    }
+}
