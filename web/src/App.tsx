@@ -45,9 +45,9 @@ export function App() {
         <Route path="/sources" element={<Sources timeZone={who.data.timeZone} />} />
         <Route path="/sources/:code" element={<SourcePage />} />
         <Route path="/sources/:code/set-up" element={<SourceSetUp />} />
-        <Route path="/files/:id" element={<FileLayout />} />
-        <Route path="/layouts/:id" element={<SavedLayout />} />
-        <Route path="/wordbook" element={<Wordbook />} />
+        <Route path="/jobs/files/:id" element={<FileLayout />} />
+        <Route path="/sources/layouts/:id" element={<SavedLayout />} />
+        <Route path="/sources/wordbook" element={<Wordbook />} />
         <Route path="/connections" element={<Connections />} />
         <Route path="/" element={<Navigate to="/departures" replace />} />
         <Route path="*" element={<Nowhere />} />

@@ -1,6 +1,7 @@
 import { useCallback, useState } from "react";
 import { useTitle } from "../ui/useTitle";
 import { useWide } from "../ui/useWide";
+import { SourceChanges } from "./SourceChanges";
 import { ProblemLine, Trouble, Waiting } from "../ui/states";
 import { BenchFoot } from "./BenchFoot";
 import { BenchHead } from "./BenchHead";
@@ -89,6 +90,7 @@ function Shipment({ bench }: { bench: BenchData }) {
           <ProblemLine error={act.error} />
         </div>
       )}
+      <SourceChanges job={bench.job} />
       <Announcement bench={shown} />
       {bench.state === "OPEN" ? (
         <BenchFoot bench={shown} act={act} previewing={preview !== undefined} edit={edit} />

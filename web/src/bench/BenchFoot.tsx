@@ -3,7 +3,6 @@ import { Key } from "../ui/Key";
 import { useKeys } from "../ui/keys";
 import { Checks } from "./Checks";
 import { MoneySentence } from "./MoneySentence";
-import { SourceChanges } from "./SourceChanges";
 import { acts, type BenchData, type useAct } from "./useBench";
 
 interface Props {
@@ -41,7 +40,6 @@ export function BenchFoot({ bench, act, previewing, edit }: Props) {
           then ship again.
         </p>
       )}
-      <SourceChanges job={bench.job} />
       <Checks bench={bench} act={act} edit={edit} />
       <div className="mt-1 flex items-center justify-between gap-6 max-[900px]:gap-2">
         <div className="min-w-0">

@@ -62,7 +62,7 @@ function OpenCheck({ check, bench, act, edit }: Props & { check: Check }) {
       </p>
       {bench.mayAct && check.correctedIn === "ACCOUNT" && <AccountCorrection bench={bench} act={act} />}
       {check.correctedIn === "WORDBOOK" && (
-        <Link to="/wordbook" className="act">
+        <Link to="/sources/wordbook" className="act">
           To the wordbook
         </Link>
       )}

@@ -45,10 +45,12 @@ function Difference({ job, changes }: { job: string; changes: Changes }) {
     });
   const acts = may("BRING_IN");
   return (
-    <section aria-label="Changed at the source" className="border-l-4 border-warning py-1 pl-3">
+    <section aria-label="Changed at the source" className="mx-5 mb-1 border-l-4 border-warning py-1 pl-3">
       <p>
         <strong className="text-warning">
-          {changes.cancelled ? `Cancelled at ${changes.source}:` : `Changed at ${changes.source} since it came in.`}
+          {changes.cancelled
+            ? `Cancelled at ${changes.source}:`
+            : `Changed at ${changes.source} since it came in.`}
         </strong>{" "}
         {changes.cancelled}
         {changes.shipped && " Something of it has left; ours stays."}

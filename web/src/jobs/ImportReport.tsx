@@ -71,7 +71,7 @@ function Outcome({ run }: { run: Run }) {
   if (run.state === "NEEDS_LAYOUT") {
     return (
       <span>
-        Nobody has said yet how it is read. <Link to={`/files/${run.id}`}>Say it</Link>
+        Nobody has said yet how it is read. <Link to={`/jobs/files/${run.id}`}>Say it</Link>
       </span>
     );
   }

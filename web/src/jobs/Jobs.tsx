@@ -47,7 +47,7 @@ export function Jobs() {
     mutationFn: (file: File) => sendFile<Schemas["source.ImportResult"]>("/api/v1/imports", file),
     onSuccess: ({ run }) => {
       if (run?.state === "NEEDS_LAYOUT") {
-        void navigate(`/files/${run.id}`);
+        void navigate(`/jobs/files/${run.id}`);
       } else {
         showReport(run?.id);
       }

@@ -81,7 +81,7 @@ export function Layouts() {
             {layouts.data.rows.map((row) => (
               <tr key={row.id}>
                 <td>
-                  <Link to={`/layouts/${row.id}`} className="font-bold">
+                  <Link to={`/sources/layouts/${row.id}`} className="font-bold">
                     {row.layout.name}
                   </Link>
                 </td>

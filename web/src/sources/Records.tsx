@@ -176,14 +176,17 @@ function WhatStops({ row }: { row: RecordRow }) {
     return (
       <span>
         Nobody has said yet whether “{row.status}” is ready to ship.{" "}
-        <Link to="/wordbook" className="underline">
+        <Link to="/sources/wordbook" className="underline">
           Say it
         </Link>
       </span>
     );
   }
-  return row.problem ? (
-    <span className="text-error">{row.problem}</span>
+  if (row.problem) {
+    return <span className="text-error">{row.problem}</span>;
+  }
+  return row.remark ? (
+    <span className="text-warning">{row.remark}</span>
   ) : (
     <span className="quiet">nothing</span>
   );

@@ -136,7 +136,9 @@ function Page({ source }: { source: Source }) {
             Look <Key name="F9" />
           </button>
         )}
-        {task.data && <TaskLine task={task.data} what="" mayStop={may("BRING_IN")} />}
+        {task.data && task.data.state !== "DONE" && (
+          <TaskLine task={task.data} what="" mayStop={may("BRING_IN")} />
+        )}
         {!underWay && source.said && (
           <span className={source.failed ? "text-error" : "quiet"}>{source.said}</span>
         )}

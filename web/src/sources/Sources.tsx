@@ -33,7 +33,7 @@ export function Sources({ timeZone }: { timeZone: string }) {
           <Key name="↑" /> <Key name="↓" /> choose <Key name="Enter" /> open
         </span>
         <span className="ml-auto flex gap-2">
-          <Link to="/wordbook" className="act">
+          <Link to="/sources/wordbook" className="act">
             Wordbook
           </Link>
           {may("SET_UP") && (

@@ -101,7 +101,7 @@ function OpenWords({ book, busy, mayAnswer, say }: OpenProps) {
       <thead>
         <tr>
           <th>Source</th>
-          <th>A</th>
+          <th>What it is</th>
           <th>Written</th>
           <th className="!text-right">Jobs that wait</th>
           <th>Means</th>
@@ -110,7 +110,7 @@ function OpenWords({ book, busy, mayAnswer, say }: OpenProps) {
       <tbody>
         {book.open.map((word, index) => (
           <tr key={`${word.source} ${word.kind} ${word.word}`}>
-            <td>{word.source}</td>
+            <td>{word.sourceName}</td>
             <td>{word.kindLabel}</td>
             <td className="figure font-bold">“{word.written}”</td>
             <td className="figure text-right">{word.jobs}</td>
@@ -202,7 +202,7 @@ function Answered({ rows, mayAnswer }: { rows: Book["answered"]; mayAnswer: bool
         <thead>
           <tr>
             <th>Source</th>
-            <th>A</th>
+            <th>What it is</th>
             <th>Written</th>
             <th>Means</th>
             <th>Said by</th>
@@ -212,7 +212,7 @@ function Answered({ rows, mayAnswer }: { rows: Book["answered"]; mayAnswer: bool
         <tbody>
           {rows.map((row) => (
             <tr key={`${row.source} ${row.kind} ${row.word}`}>
-              <td>{row.source}</td>
+              <td>{row.sourceName}</td>
               <td>{row.kindLabel}</td>
               <td className="figure">“{row.word}”</td>
               <td className="font-bold">{row.meaning}</td>

@@ -84,6 +84,19 @@ final class Desk implements AutoCloseable {
     }
 
     /** Like a scanner: every letter at once, and Enter. */
+    /** Goes on by Tab until what has the focus says this, as its words or its label. */
+    void tabTo(String words) {
+        String focused = "const at = document.activeElement;"
+                + " return (at.getAttribute('aria-label') || '') + ' ' + (at.labels?.[0]?.innerText || '') + ' ' + at.innerText;";
+        for (int tabs = 0; tabs < 300; tabs++) {
+            press(Keys.TAB);
+            if (String.valueOf(browser.executeScript(focused)).contains(words)) {
+                return;
+            }
+        }
+        throw new AssertionError("Tab does not lead to “" + words + "”: " + screen());
+    }
+
     void scan(String text) {
         browser.executeScript(
                 "for (const key of [...arguments[0], 'Enter'])"

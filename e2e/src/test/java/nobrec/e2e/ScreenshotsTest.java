@@ -61,6 +61,20 @@ class ScreenshotsTest {
             keep(desk, "standin-books");
         }
         try (Desk desk = new Desk(application).signIn("admin")) {
+            desk.open("/sources/ORDERDESK/set-up");
+            desk.waitForText("Which statuses mean ready to ship");
+            desk.tabTo("FIN means");
+            desk.type("ready");
+            desk.press(Keys.F10);
+            desk.waitForText("Bring in now, changed in");
+            desk.press(Keys.F9);
+            desk.waitForText("5103");
+            keep(desk, "sources");
+            desk.open("/jobs");
+            desk.waitFor("table");
+            desk.dropFile("tickets.csv", SourcesTest.UNKNOWN);
+            desk.waitForText("2 jobs would go in");
+            keep(desk, "layout");
             desk.open("/connections");
             desk.waitForText("Whimbrel Lines");
             desk.press(Keys.ENTER);

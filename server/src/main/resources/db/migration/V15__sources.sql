@@ -29,6 +29,7 @@ CREATE TABLE IF NOT EXISTS source_record (
     taken_document LONGTEXT     COMMENT 'as it said when it was taken, or when its changes were looked at',
     state          VARCHAR(20)  NOT NULL,
     problem        VARCHAR(600) NOT NULL DEFAULT '' COMMENT 'what would keep it out',
+    remark         VARCHAR(600) NOT NULL DEFAULT '' COMMENT 'what it would wait for once it is here',
     customer       VARCHAR(120) NOT NULL DEFAULT '',
     promise_date   DATE,
     work_order_id  BIGINT,

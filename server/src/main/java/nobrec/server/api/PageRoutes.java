@@ -15,7 +15,18 @@ class PageRoutes implements WebMvcConfigurer {
 
     @Override
     public void addViewControllers(ViewControllerRegistry registry) {
-        for (String section : new String[] {"/departures", "/jobs", "/bench", "/bench/*", "/postings", "/rates"}) {
+        for (String section : new String[] {
+            "/departures",
+            "/jobs",
+            "/jobs/files/*",
+            "/bench",
+            "/bench/*",
+            "/postings",
+            "/rates",
+            "/sources",
+            "/sources/**",
+            "/connections"
+        }) {
             registry.addViewController(section).setViewName("forward:/index.html");
         }
     }

@@ -8,6 +8,8 @@ import nobrec.server.booking.WaitingShipments;
 import nobrec.server.departure.DepartureView.StuckView;
 import nobrec.server.posting.PostingLedger;
 import nobrec.server.source.file.OpenFaults;
+import nobrec.server.source.record.RecordSources;
+import nobrec.server.workorder.OpenWords;
 import org.springframework.stereotype.Component;
 
 /** What does not go on by itself, or not yet, with where to correct it. */
@@ -20,8 +22,17 @@ class StuckThings {
     private final OpenFaults imports;
     private final PostingLedger postings;
     private final WaitingShipments waiting;
+    private final OpenWords openWords;
+    private final RecordSources sources;
 
-    StuckThings(OpenFaults imports, PostingLedger postings, WaitingShipments waiting) {
+    StuckThings(
+            OpenFaults imports,
+            PostingLedger postings,
+            WaitingShipments waiting,
+            OpenWords openWords,
+            RecordSources sources) {
+        this.openWords = openWords;
+        this.sources = sources;
         this.imports = imports;
         this.postings = postings;
         this.waiting = waiting;
@@ -71,6 +82,17 @@ class StuckThings {
                     "A cell could not be read.",
                     "Correct it in the file and drop it again, or be done with it.",
                     "/jobs?report=" + left.importId()));
+        }
+        int wordless = openWords.waitingJobs();
+        if (wordless > 0) {
+            things.add(stuck(
+                    wordless == 1 ? "One job" : wordless + " jobs",
+                    "Nobody has said yet what a word of the source means.",
+                    "One answer frees all that wait for it.",
+                    "/sources/wordbook"));
+        }
+        for (RecordSources.Failing each : sources.failing()) {
+            things.add(stuck(each.name(), "No records could be read: " + each.reason(), "", "/sources/" + each.code()));
         }
         notPlanned.stream()
                 .limit(MAX_JOBS)

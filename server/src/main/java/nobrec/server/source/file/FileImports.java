@@ -1,5 +1,6 @@
 package nobrec.server.source.file;
 
+import java.io.ByteArrayInputStream;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.time.Clock;
@@ -65,17 +66,25 @@ public class FileImports {
      */
     public long takeIn(String fileName, ByteSource bytes, String signIn) {
         try {
-            CsvFormat format = CsvFormat.of(fileName, bytes, CsvLimits.ORDERS);
-            List<String> header = FileRows.header(format, bytes);
-            requireHeading(fileName, header, format);
-            Optional<LayoutDocument> layout = layouts.reading(LeftOutFile.withoutReasons(header))
-                    .map(each -> settled(fileName, each, header, format));
-            FileReading reading = new FileReading(format, header, layout);
-            Long id = transactions.execute(status -> keep(fileName, bytes, reading, signIn));
-            return id == null ? 0 : id;
+            if (UblOrderFile.isXml(bytes)) {
+                byte[] rows = UblOrderFile.asRows(fileName, bytes);
+                return takeRows(fileName, () -> new ByteArrayInputStream(rows), signIn);
+            }
+            return takeRows(fileName, bytes, signIn);
         } catch (IOException gone) {
             throw new UncheckedIOException(gone);
         }
+    }
+
+    private long takeRows(String fileName, ByteSource bytes, String signIn) throws IOException {
+        CsvFormat format = CsvFormat.of(fileName, bytes, CsvLimits.ORDERS);
+        List<String> header = FileRows.header(format, bytes);
+        requireHeading(fileName, header, format);
+        Optional<LayoutDocument> layout = layouts.reading(LeftOutFile.withoutReasons(header))
+                .map(each -> settled(fileName, each, header, format));
+        FileReading reading = new FileReading(format, header, layout);
+        Long id = transactions.execute(status -> keep(fileName, bytes, reading, signIn));
+        return id == null ? 0 : id;
     }
 
     private long keep(String fileName, ByteSource bytes, FileReading reading, String signIn) {

@@ -16,6 +16,7 @@ record KeptRecordRow(
         @Nullable String takenDocument,
         RecordState state,
         String problem,
+        String remark,
         String customer,
         @Nullable LocalDate promiseDate,
         @Nullable Long workOrderId) {}

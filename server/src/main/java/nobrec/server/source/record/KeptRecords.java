@@ -116,6 +116,7 @@ class KeptRecords implements WaitingWords {
                         taken,
                         state,
                         read.problem(),
+                        read.remark(),
                         draft.map(WorkOrderDraft::customer).orElse(""),
                         promise,
                         order.orElse(null)),

@@ -80,7 +80,7 @@ class LookTask implements TaskHandler {
         try {
             Progress read = stands.read() ? stands : readPages(run, source, request, stands);
             Progress done = request.takes() ? take(run, source, read) : read;
-            runs.succeeded(source, request.until(), said(done, request.takes()));
+            runs.succeeded(source, request, said(done, request.takes()));
             auditLog.write(run.startedBy(), "looked at a source", source.name(), said(done, request.takes()));
         } catch (ReadFault fault) {
             runs.failed(source, fault);

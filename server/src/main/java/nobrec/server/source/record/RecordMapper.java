@@ -84,6 +84,9 @@ interface RecordMapper {
     @ChangesAnyRows
     void setProblem(@Param("id") long id, @Param("problem") String problem);
 
+    @ChangesOneRow
+    void setSaid(@Param("code") String code, @Param("said") String said);
+
     /** Records that wait for their status to mean something, or do not mean it any more. */
     @ChangesAnyRows
     void reclassify(@Param("source") String source, @Param("status") String status, @Param("state") RecordState state);

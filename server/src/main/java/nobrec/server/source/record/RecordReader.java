@@ -1,6 +1,7 @@
 package nobrec.server.source.record;
 
 import java.util.Optional;
+import java.util.stream.Collectors;
 import nobrec.core.intake.OrderReader;
 import nobrec.core.intake.RowFault;
 import nobrec.core.intake.WorkOrderDraft;
@@ -18,8 +19,23 @@ class RecordReader {
     static final String READY = "ready";
     private static final int LONGEST_PROBLEM = 600;
 
-    /** @param problem why there is no draft; empty text where there is one */
-    record Read(Optional<WorkOrderDraft> draft, String problem) {}
+    /**
+     * @param problem why there is no draft; empty text where there is one
+     */
+    record Read(Optional<WorkOrderDraft> draft, String problem) {
+
+        /** What it will wait for once it is here; empty text for nothing. */
+        String remark() {
+            String words = draft.stream()
+                    .flatMap(each -> each.openWords().stream())
+                    .map(word -> word.kind().label() + " “" + word.word() + "”")
+                    .distinct()
+                    .collect(Collectors.joining(", "));
+            return words.isEmpty()
+                    ? ""
+                    : Shortened.to(LONGEST_PROBLEM, "It will wait for the wordbook: " + words + ".");
+        }
+    }
 
     private final Wordbook wordbook;
     private final JsonMapper json;

@@ -213,6 +213,17 @@ public class RecordSources implements RecordSystems {
                 .toList();
     }
 
+    /** Sources whose last look failed. */
+    public List<Failing> failing() {
+        return mapper.sources().stream()
+                .filter(RecordSourceRow::lastFailed)
+                .map(row -> new Failing(row.code(), row.name(), row.lastSaid()))
+                .toList();
+    }
+
+    /** @param reason with what to do */
+    public record Failing(String code, String name, String reason) {}
+
     URI address(SourceSetUp source) {
         return connection(source).address();
     }

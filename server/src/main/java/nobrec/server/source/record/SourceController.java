@@ -134,7 +134,10 @@ class SourceController {
 
     record CountView(String state, int count) {}
 
-    /** @param problem what would keep it out; empty text where nothing does */
+    /**
+     * @param problem what would keep it out; empty text where nothing does
+     * @param remark what it would wait for once it is here
+     */
     record RecordView(
             long id,
             String number,
@@ -144,6 +147,7 @@ class SourceController {
             Optional<LocalDate> promiseDate,
             Instant changed,
             String problem,
+            String remark,
             String cancelled) {}
 
     /** @param changes left out where its source says the same as before */

@@ -32,6 +32,7 @@ final class SourceLayouts {
 
     static final String NUMBER = "number";
     private static final String LINE = "line.";
+    private static final String SITE = "site";
 
     private SourceLayouts() {}
 
@@ -40,6 +41,9 @@ final class SourceLayouts {
         Set<String> columns = new LinkedHashSet<>();
         columns.add(NUMBER);
         about.fields().forEach(field -> columns.add(field.word()));
+        if (!about.sites().isEmpty()) {
+            columns.add(SITE);
+        }
         records.forEach(record -> columns.addAll(record.fields().keySet()));
         about.lineFields().forEach(field -> columns.add(LINE + field.word()));
         records.forEach(record ->

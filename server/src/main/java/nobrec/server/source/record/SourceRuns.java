@@ -100,8 +100,14 @@ class SourceRuns {
         return task;
     }
 
-    void succeeded(SourceSetUp source, Instant knownUntil, String said) {
+    /** All is known up to the window's end only where nothing before it was left out. */
+    void succeeded(SourceSetUp source, LookTask.Request window, String said) {
         Instant now = clock.instant();
+        boolean goesOn = mapper.source(source.code())
+                .map(RecordSourceRow::knownUntil)
+                .map(known -> !window.from().isAfter(known))
+                .orElse(window.takes());
+        Instant knownUntil = goesOn ? window.until() : null;
         mapper.ended(source.code(), now, said, false, 0, knownUntil, next(source, now, 0));
     }
 

@@ -163,6 +163,7 @@ class SourceViews {
                 Optional.ofNullable(row.promiseDate()),
                 row.changedAt(),
                 row.problem(),
+                row.remark(),
                 row.cancelled());
     }
 }

@@ -72,6 +72,8 @@ class TakeTask implements TaskHandler {
             stands = then == null ? now : then;
             portion = next(source, stands);
         }
+        mapper.setSaid(
+                source.code(), stands.taken() + (stands.taken() == 1 ? " work order" : " work orders") + " came in");
         auditLog.write(run.startedBy(), "took in records", source.name(), stands.taken() + " of " + stands.done());
     }
 

@@ -84,6 +84,15 @@ public class Wordbook {
         return shopWords.known();
     }
 
+    /** As people call a source. */
+    String sourceName(String code) {
+        return known().all(WordKind.SYSTEM).stream()
+                .filter(each -> each.meaning().equals(code))
+                .findFirst()
+                .map(each -> each.words().get(0))
+                .orElse("Files");
+    }
+
     List<WordbookRow> answered() {
         return mapper.all();
     }

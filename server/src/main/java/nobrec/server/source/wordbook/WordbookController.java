@@ -35,6 +35,7 @@ class WordbookController {
      */
     record OpenWordView(
             String source,
+            String sourceName,
             String kind,
             String kindLabel,
             String word,
@@ -42,7 +43,8 @@ class WordbookController {
             int jobs,
             Optional<String> nearest) {}
 
-    record AnsweredWord(String source, String kind, String kindLabel, String word, String meaning, String by) {}
+    record AnsweredWord(
+            String source, String sourceName, String kind, String kindLabel, String word, String meaning, String by) {}
 
     record KindView(String kind, String label, List<Choice> choices) {}
 
@@ -78,6 +80,7 @@ class WordbookController {
                 wordbook.open().stream()
                         .map(each -> new OpenWordView(
                                 each.source(),
+                                wordbook.sourceName(each.source()),
                                 each.kind().name(),
                                 each.kind().label(),
                                 each.word(),
@@ -88,6 +91,7 @@ class WordbookController {
                 wordbook.answered().stream()
                         .map(row -> new AnsweredWord(
                                 row.source(),
+                                wordbook.sourceName(row.source()),
                                 row.kind().name(),
                                 row.kind().label(),
                                 row.word(),

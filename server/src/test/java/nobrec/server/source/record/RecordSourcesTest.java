@@ -79,7 +79,7 @@ class RecordSourcesTest extends ServerTest {
         ObjectNode record = JSON.createObjectNode();
         record.put("number", number);
         record.put("status", status);
-        record.put("changed", clock.instant().minus(10, ChronoUnit.MINUTES).toString());
+        record.put("changed", clock.instant().minus(1, ChronoUnit.MINUTES).toString());
         ObjectNode fields = record.putObject("fields");
         fields.put("customer", "Fenwick");
         fields.put("ship_name", "Fenwick Works");
