@@ -69,6 +69,9 @@ export function Jobs() {
           <div className="flex items-center gap-5">
             <h1>Jobs</h1>
             <Filters filter={filter} setFilter={setFilter} />
+            <a className="act ml-auto" href={`/api/v1/work-orders/file?${listed(text, status)}`} download>
+              Save as CSV
+            </a>
             {button}
           </div>
           {bringIn.isError && (
@@ -90,6 +93,11 @@ export function Jobs() {
       )}
     </BringIn>
   );
+}
+
+/** What the list is narrowed to, for the file of it. */
+function listed(text: string, status: string | undefined): string {
+  return new URLSearchParams({ text, ...(status ? { status } : {}) }).toString();
 }
 
 function List({

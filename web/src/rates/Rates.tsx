@@ -33,7 +33,7 @@ export function Rates() {
               A shipment costs what the sheet of its day says, later too: a sheet is never changed, only
               followed by the next.
             </span>
-            {button}
+            <span className="ml-auto">{button}</span>
           </div>
           {bringIn.isError && (
             <div className="mt-3">

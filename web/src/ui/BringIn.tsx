@@ -30,10 +30,15 @@ function DropPage({ what, busy, take, children }: Props) {
   return (
     <div {...getRootProps({ role: "presentation", tabIndex: -1, className: "min-h-full px-5 py-3" })}>
       <input
-        {...getInputProps({ accept: ".csv,.txt,.xml,text/csv", "aria-label": what, tabIndex: -1, multiple: false })}
+        {...getInputProps({
+          accept: ".csv,.txt,.xml,text/csv",
+          "aria-label": what,
+          tabIndex: -1,
+          multiple: false,
+        })}
       />
       {children(
-        <button type="button" className="act ml-auto" disabled={busy} onClick={open}>
+        <button type="button" className="act" disabled={busy} onClick={open}>
           {busy ? "Reading the file …" : "Bring in a file"} <Key name="F2" />
         </button>,
       )}

@@ -37,9 +37,9 @@ interface WorkOrderMapper {
     List<OrderWeightRow> weights(@Param("ids") Collection<Long> ids);
 
     List<WorkOrderListRow> page(
-            @Param("status") WorkOrderStatus status,
+            @Param("status") @Nullable WorkOrderStatus status,
             @Param("text") String text,
-            @Param("beforeId") Long beforeId,
+            @Param("beforeId") @Nullable Long beforeId,
             @Param("limit") int limit);
 
     List<WorkOrderLineRow> linesOf(@Param("workOrderIds") Collection<Long> workOrderIds);

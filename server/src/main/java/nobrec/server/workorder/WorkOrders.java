@@ -15,6 +15,7 @@ import nobrec.core.workorder.UnknownWord;
 import nobrec.core.workorder.WorkOrder;
 import nobrec.core.workorder.WorkOrderStatus;
 import nobrec.server.audit.AuditLog;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -189,7 +190,19 @@ public class WorkOrders {
         mapper.updateShipTo(id, shipTo);
     }
 
-    List<WorkOrderListRow> page(WorkOrderStatus status, String text, Long beforeId, int limit) {
+    /**
+     * Work orders of the list, whole.
+     *
+     * @param beforeId the part of the list before this id; null for its beginning
+     */
+    public List<WorkOrder> listed(@Nullable WorkOrderStatus status, String text, @Nullable Long beforeId, int limit) {
+        List<Long> ids = mapper.page(status, literally(text), beforeId, limit).stream()
+                .map(WorkOrderListRow::id)
+                .toList();
+        return ids.isEmpty() ? List.of() : byIds(ids);
+    }
+
+    List<WorkOrderListRow> page(@Nullable WorkOrderStatus status, String text, @Nullable Long beforeId, int limit) {
         return mapper.page(status, literally(text), beforeId, limit);
     }
 
