@@ -152,6 +152,7 @@ start_server() {
   export NOBREC_DEMO_STANDINS="http://127.0.0.1:$OUTSIDE_PORT" NOBREC_DEMO_SCALE="tcp://127.0.0.1:$SCALE_PORT"
   # The demo's record systems stand on this machine.
   export NOBREC_INNER_HOSTS="127.0.0.1"
+  export NOBREC_WATCHED_FOLDER="$STATE/orders-in"
   export NOBREC_DEMO_STARTSAT="$DEMO_STARTS_AT" NOBREC_DEMO_STARTEDAT="$DEMO_STARTED_AT"
   launch server "$PORT" env NOBREC_LOG_FILE="$LOGS/server.log" NOBREC_LOG_CONSOLE=OFF \
     java -Xmx768m -jar "$STATE/app/$(basename "$SERVER_JAR")"

@@ -51,6 +51,12 @@ export function Sources({ timeZone }: { timeZone: string }) {
       ) : (
         <SourceTable rows={sources.data.rows} timeZone={timeZone} />
       )}
+      {sources.data.watchedFolder && (
+        <p className="mt-3">
+          Files put into <span className="figure">{sources.data.watchedFolder}</span> come in by themselves;
+          each is then moved to done or refused there, with a report beside it.
+        </p>
+      )}
       <Layouts />
     </div>
   );

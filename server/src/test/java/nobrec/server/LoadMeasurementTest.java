@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.user;
 
 import java.io.IOException;
+import java.lang.management.ManagementFactory;
 import java.math.BigDecimal;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
@@ -16,6 +17,7 @@ import java.sql.SQLException;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.concurrent.CompletableFuture;
 import java.util.stream.IntStream;
 import javax.sql.DataSource;
 import org.junit.jupiter.api.Test;
@@ -27,7 +29,7 @@ import org.springframework.jdbc.core.simple.JdbcClient;
 @EnabledIfSystemProperty(named = "nobrec.measurements", matches = ".+")
 class LoadMeasurementTest extends ServerTest {
 
-    private static final int ROWS = 49_995;
+    private static final int ROWS = 99_995;
     private static final int LINES_A_JOB = 5;
     private static final int MILLION = 1_000_000;
     private static final int ROUNDS = 5;
@@ -153,6 +155,59 @@ class LoadMeasurementTest extends ServerTest {
                 - parsed and written by batches of plain statements: median %.2f s
                 - ratio (at most 3 requested): %.2f
                 """.formatted(ROWS, LINES_A_JOB, ROUNDS, median(ours), median(floor), median(ours) / median(floor)));
+    }
+
+    /** What lives is what is left after a collection; both are measured while the file is read, in a run each. */
+    @Test
+    void intakeLeavesMemoryAndTheDeskAlone() throws IOException {
+        drop("warm.csv", file("V").getBytes(StandardCharsets.UTF_8));
+        String weight = "/api/v1/shipments/"
+                + weighedJob("T-70", "Plover Ground").path("id").asLong() + "/packages/1/weight-preview";
+        previews(weight, LOOKS);
+        double usual = median(previews(weight, LOOKS));
+        byte[] forMemory = file("MM").getBytes(StandardCharsets.UTF_8);
+        byte[] forDesk = file("MD").getBytes(StandardCharsets.UTF_8);
+        CompletableFuture<Void> read = CompletableFuture.runAsync(() -> drop("desk.csv", forDesk));
+        List<Double> meanwhile = new ArrayList<>();
+        while (!read.isDone()) {
+            meanwhile.addAll(previews(weight, 1));
+        }
+        read.join();
+        long idle = living();
+        long most = idle;
+        CompletableFuture<Void> again = CompletableFuture.runAsync(() -> drop("memory.csv", forMemory));
+        while (!again.isDone()) {
+            most = Math.max(most, living());
+        }
+        again.join();
+        report("""
+
+                ## What a large file leaves to others
+
+                The same %,d rows; memory as what lives after a collection, previews of a weight one after the other.
+
+                - memory beyond idle (below 128 MB requested): %d MB
+                - a preview while the file is read, median of %d: %.1f ms; usually %.1f ms
+                - ratio (at most 2 requested): %.2f
+                """.formatted(
+                        ROWS,
+                        (most - idle) / 1_000_000,
+                        meanwhile.size(),
+                        1000 * median(meanwhile),
+                        1000 * usual,
+                        median(meanwhile) / usual));
+    }
+
+    private List<Double> previews(String path, int count) {
+        return IntStream.range(0, count)
+                .mapToObj(each -> seconds(() -> assertThat(send("POST", path, Map.of("text", "3." + each % 10)))
+                        .hasStatusOk()))
+                .toList();
+    }
+
+    private static long living() {
+        System.gc();
+        return ManagementFactory.getMemoryMXBean().getHeapMemoryUsage().getUsed();
     }
 
     @Test

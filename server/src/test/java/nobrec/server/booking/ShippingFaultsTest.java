@@ -39,7 +39,7 @@ class ShippingFaultsTest extends ServerTest {
     @ParameterizedTest
     @EnumSource(
             mode = EnumSource.Mode.EXCLUDE,
-            names = {"NORMAL", "SLOW", "ANY"})
+            names = {"NORMAL", "SLOW", "LATIN_1", "ANY"})
     void isFinishedByTheSweepUnderTheSameKey(Behavior behavior) {
         String job = "SF-" + behavior;
         JsonNode bench = weighedJob(job, "Godwit Parcel");

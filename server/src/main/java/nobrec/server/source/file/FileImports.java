@@ -4,6 +4,7 @@ import java.io.ByteArrayInputStream;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.time.Clock;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import nobrec.core.layout.OrderLayout;
@@ -15,6 +16,7 @@ import nobrec.server.platform.csv.ByteSource;
 import nobrec.server.platform.csv.CsvFormat;
 import nobrec.server.platform.csv.CsvLimits;
 import nobrec.server.platform.task.NewTask;
+import nobrec.server.platform.task.TaskState;
 import nobrec.server.platform.task.Tasks;
 import nobrec.server.source.layout.LayoutDocument;
 import nobrec.server.source.layout.SavedLayouts;
@@ -169,6 +171,38 @@ public class FileImports {
         }
         mapper.delete(importId);
         auditLog.write(signIn, "discarded a file", run.fileName(), "");
+    }
+
+    /**
+     * What came of a file.
+     *
+     * @param isOver whether nothing more happens to it by itself
+     * @param needsLayout whether it waits for somebody to say how it is read
+     * @param report in words, one a line
+     */
+    public record Outcome(boolean isOver, boolean needsLayout, int leftOut, List<String> report) {}
+
+    /** Empty when there is no such file any more. */
+    public Optional<Outcome> outcome(long importId) {
+        return mapper.byId(importId).map(this::outcome);
+    }
+
+    private Outcome outcome(ImportRunRow run) {
+        boolean needsLayout = run.state() == ImportState.NEEDS_LAYOUT;
+        Optional<Tasks.Standing> task = Optional.ofNullable(run.taskId()).flatMap(tasks::find);
+        boolean ended = task.filter(each -> each.state() == TaskState.FAILED || each.state() == TaskState.STOPPED)
+                .isPresent();
+        List<String> report = new ArrayList<>();
+        report.add(
+                needsLayout
+                        ? "Its heading is not known here: say on Jobs how such a file is read; this one waits there."
+                        : run.taken() + " went in, " + run.recognized() + " were here already, " + run.leftOut()
+                                + " left out.");
+        task.map(Tasks.Standing::problem).filter(each -> !each.isEmpty()).ifPresent(report::add);
+        mapper.faultsOf(run.id())
+                .forEach(fault -> report.add("Row " + fault.row() + ", " + fault.column() + " “" + fault.value() + "”: "
+                        + fault.reason() + " " + fault.remedy()));
+        return new Outcome(needsLayout || ended || run.state() == ImportState.DONE, needsLayout, run.leftOut(), report);
     }
 
     /** Whether no file has ever come in. */

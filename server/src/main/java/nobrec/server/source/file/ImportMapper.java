@@ -23,6 +23,9 @@ interface ImportMapper {
     @ChangesAnyRows
     void deleteParts(long runId);
 
+    @ChangesAnyRows
+    void deletePartsBefore(Instant before);
+
     @ChangesOneRow
     void begin(@Param("id") long id, @Param("taskId") long taskId);
 

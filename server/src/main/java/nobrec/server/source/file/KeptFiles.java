@@ -4,10 +4,15 @@ import java.io.ByteArrayInputStream;
 import java.io.IOException;
 import java.io.InputStream;
 import java.io.SequenceInputStream;
+import java.time.Clock;
+import java.time.Duration;
 import java.util.Enumeration;
 import java.util.NoSuchElementException;
 import nobrec.core.refusal.Refusal;
+import nobrec.server.platform.BackgroundWork.Sweep;
 import nobrec.server.platform.csv.ByteSource;
+import org.springframework.context.annotation.Bean;
+import org.springframework.context.annotation.Configuration;
 import org.springframework.stereotype.Component;
 
 /** The bytes of files, kept in parts in the database, so that any server can go on with one. */
@@ -16,10 +21,29 @@ class KeptFiles {
 
     private static final int PART_BYTES = 1 << 20;
 
-    private final ImportMapper mapper;
+    private static final Duration KEPT = Duration.ofDays(30);
 
-    KeptFiles(ImportMapper mapper) {
+    private final ImportMapper mapper;
+    private final Clock clock;
+
+    KeptFiles(ImportMapper mapper, Clock clock) {
         this.mapper = mapper;
+        this.clock = clock;
+    }
+
+    /** Files that nobody was done with are not kept for ever. */
+    @Configuration
+    static class Tidying {
+        private static final Duration PAUSE = Duration.ofHours(1);
+
+        @Bean
+        Sweep sweepOfKeptFiles(KeptFiles files) {
+            return new Sweep("kept files", PAUSE, files::forgetOld);
+        }
+    }
+
+    void forgetOld() {
+        mapper.deletePartsBefore(clock.instant().minus(KEPT));
     }
 
     void keep(long importId, ByteSource bytes) throws IOException {

@@ -51,11 +51,10 @@ class RecordChanges {
     /** Empty where its source says the same as before, or is none that is followed. */
     @Transactional(readOnly = true)
     public Optional<Changes> of(String number) {
-        return workOrders
-                .find(number)
-                .flatMap(job -> mapper.ofWorkOrder(job.id())
-                        .filter(row -> row.state() == RecordState.CHANGED || row.state() == RecordState.CANCELLED)
-                        .map(row -> changes(job, row)));
+        WorkOrder job = workOrders.byNumber(number);
+        return mapper.ofWorkOrder(job.id())
+                .filter(row -> row.state() == RecordState.CHANGED || row.state() == RecordState.CANCELLED)
+                .map(row -> changes(job, row));
     }
 
     private Changes changes(WorkOrder job, KeptRecordRow row) {

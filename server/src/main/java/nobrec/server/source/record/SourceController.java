@@ -37,8 +37,11 @@ import org.springframework.web.bind.annotation.RestController;
 @Tag(name = "sources")
 class SourceController {
 
-    /** @param kinds of systems that can be connected */
-    record SourceList(List<SourceView> rows, List<SourceKind> kinds) {}
+    /**
+     * @param kinds of systems that can be connected
+     * @param watchedFolder whose files come in by themselves
+     */
+    record SourceList(List<SourceView> rows, List<SourceKind> kinds, Optional<String> watchedFolder) {}
 
     record SourceKind(String adapter, String label) {}
 

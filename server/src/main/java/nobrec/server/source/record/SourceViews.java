@@ -23,6 +23,7 @@ import nobrec.server.source.record.SourceController.SourceList;
 import nobrec.server.source.record.SourceController.SourceView;
 import nobrec.server.source.record.SourceController.WordOfSource;
 import nobrec.server.source.wordbook.Wordbook;
+import org.springframework.beans.factory.annotation.Value;
 import org.springframework.stereotype.Component;
 
 /** Sources as the screens show them. */
@@ -39,8 +40,16 @@ class SourceViews {
     private final RecordReader reader;
     private final Wordbook wordbook;
     private final Sites sites;
+    private final String watchedFolder;
 
-    SourceViews(RecordSources sources, RecordMapper mapper, RecordReader reader, Wordbook wordbook, Sites sites) {
+    SourceViews(
+            RecordSources sources,
+            RecordMapper mapper,
+            RecordReader reader,
+            Wordbook wordbook,
+            Sites sites,
+            @Value("${nobrec.watched-folder:}") String watchedFolder) {
+        this.watchedFolder = watchedFolder;
         this.sources = sources;
         this.mapper = mapper;
         this.reader = reader;
@@ -53,7 +62,8 @@ class SourceViews {
                 sources.rows().stream().map(this::view).toList(),
                 sources.kinds().stream()
                         .map(port -> new SourceKind(port.adapterName(), port.label()))
-                        .toList());
+                        .toList(),
+                Optional.of(watchedFolder).filter(each -> !each.isBlank()));
     }
 
     private SourceView view(RecordSourceRow row) {

@@ -107,7 +107,7 @@ class WaybillsAdapterTest {
     @EnumSource(
             value = Behavior.class,
             mode = EnumSource.Mode.EXCLUDE,
-            names = {"NORMAL", "SLOW", "ANY", "SAME_NUMBER"})
+            names = {"NORMAL", "SLOW", "ANY", "LATIN_1", "SAME_NUMBER"})
     void everythingElseIsNotKnown(Behavior behavior) {
         standIns.behave("whimbrel", behavior);
         assertThat(book("key-5", "+15205550100")).isInstanceOf(OutsideAnswer.Unknown.class);
