@@ -91,9 +91,9 @@ function Difference({ job, changes }: { job: string; changes: Changes }) {
         </table>
       )}
       {takeOver.isError && <ProblemLine error={takeOver.error} />}
-      {acts && (
+      {acts && changes.differences.length > 0 && (
         <p className="flex gap-2 pt-1">
-          {!changes.shipped && changes.differences.length > 0 && (
+          {!changes.shipped && (
             <button
               type="button"
               className="act"

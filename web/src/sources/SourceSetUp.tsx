@@ -6,6 +6,7 @@ import { ColumnTable } from "../layouts/ColumnTable";
 import { FixedTexts } from "../layouts/FixedTexts";
 import { Labeled, NotationFields } from "../layouts/NotationFields";
 import { documentOf, draftOf, type Field, useLayoutDraft } from "../layouts/useLayoutDraft";
+import { useMay } from "../signin/who";
 import { Key } from "../ui/Key";
 import { useKeys } from "../ui/keys";
 import { ProblemLine, Trouble, Waiting } from "../ui/states";
@@ -83,6 +84,15 @@ function Editor({ setUp, fields, kinds }: Props) {
       await navigate(`/sources/${setUp.code}`);
     },
   });
+  const remove = useMutation({
+    mutationFn: () =>
+      answer(api.DELETE("/api/v1/sources/{code}", { params: { path: { code: setUp.code } } })),
+    onSuccess: async (list) => {
+      queries.setQueryData(["sources"], list);
+      await navigate("/sources");
+    },
+  });
+  const may = useMay();
   const { mutate } = save;
   useKeys(useMemo(() => [{ key: "F10", label: "Save how it is read", run: () => mutate() }], [mutate]));
   return (
@@ -98,12 +108,18 @@ function Editor({ setUp, fields, kinds }: Props) {
           >
             Save <Key name="F10" />
           </button>
+          {may("SET_UP") && (
+            <button type="button" className="act" disabled={remove.isPending} onClick={() => remove.mutate()}>
+              Remove the source
+            </button>
+          )}
           <Link to={`/sources/${setUp.code}`} className="act">
             Back without saving
           </Link>
         </span>
       </div>
       {save.isError && <ProblemLine error={save.error} />}
+      {remove.isError && <ProblemLine error={remove.error} />}
       <div className="mt-3 grid gap-x-8 gap-y-4 min-[1000px]:grid-cols-[minmax(0,2fr)_minmax(0,3fr)]">
         <div className="space-y-4">
           <Meanings setUp={setUp} />

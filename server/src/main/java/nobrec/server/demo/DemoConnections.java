@@ -46,7 +46,9 @@ class DemoConnections implements ApplicationRunner {
                 .map(this::connection)
                 .filter(each -> !connections.isAt(each.code(), each.address()))
                 .forEach(connections::keep);
-        shop.sources().forEach(entry -> sources.add(entry.code(), entry.name(), entry.adapter()));
+        if (sources.isEmpty()) {
+            shop.sources().forEach(entry -> sources.add(entry.code(), entry.name(), entry.adapter()));
+        }
     }
 
     private Connection connection(DemoShop.ConnectionEntry entry) {

@@ -131,7 +131,9 @@ class LabelPrinter {
     }
 
     private static void tracking(Canvas canvas, PaperFonts fonts, LabelText text) throws IOException {
-        canvas.text(fonts.plain("TRACKING NUMBER"), LEFT, 315, 6.5f, ROOM);
+        canvas.text(fonts.plain("TRACKING NUMBER"), LEFT, 315, 6.5f, MIDDLE - LEFT);
+        canvas.text(
+                fonts.figures(String.join(" · ", text.references())), MIDDLE - 60, 315.5f, 8.5f, RIGHT - MIDDLE + 60);
         canvas.barcode(Barcode.code128(text.trackingNumber()), 4, WIDTH - 4, 320, 80, DOT, MAX_MODULE_DOTS);
         List<PaperFonts.Run> number = fonts.figures(text.trackingNumber());
         float width = Canvas.width(number, 15);

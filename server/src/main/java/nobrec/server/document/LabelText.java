@@ -7,6 +7,7 @@ import java.util.List;
  *
  * @param to names, streets and city
  * @param job numbers of all work orders in the shipment
+ * @param references texts that the record wants on the label; none, one or two
  * @param marks what the driver must heed: handling, signature, residence
  */
 public record LabelText(
@@ -18,6 +19,7 @@ public record LabelText(
         Receiver to,
         String job,
         String customerPo,
+        List<String> references,
         String weight,
         String size,
         String shipDate,

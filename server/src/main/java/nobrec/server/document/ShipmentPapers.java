@@ -67,6 +67,7 @@ public class ShipmentPapers {
                 receiver(job, site),
                 jobs.numbers(),
                 job.customerPo(),
+                filled(job.particulars().references().toArray(String[]::new)),
                 MeasureText.show(packed.weight().orElseThrow(), settings.units()),
                 MeasureText.show(packed.size(), settings.units()),
                 DayWords.withYear(shipment.outcome().orElseThrow().shipDate()),

@@ -2,7 +2,9 @@ package nobrec.server.workorder;
 
 import java.util.Collection;
 import java.util.HashMap;
+import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import nobrec.core.intake.WorkOrderDraft;
 import nobrec.core.refusal.Refusal;
 import nobrec.core.workorder.WorkOrder;
@@ -29,6 +31,13 @@ public class SourceOrders {
             mapper.idsBySource(source, numbers).forEach(row -> ids.put(row.number(), row.id()));
         }
         return ids;
+    }
+
+    /** The work order that another system already brought in and that this one is of, too. */
+    public Optional<Long> idOfOrigin(WorkOrderDraft draft) {
+        String number = draft.particulars().originNumber();
+        return Optional.ofNullable(
+                idsOf(draft.particulars().origin(), List.of(number)).get(number));
     }
 
     /**

@@ -7,8 +7,10 @@ import java.time.ZoneOffset;
 import java.time.format.DateTimeFormatter;
 import java.util.ArrayList;
 import java.util.HashMap;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import nobrec.core.address.PostalAddress;
 import nobrec.core.charging.FreightTerms;
 import nobrec.core.intake.OpenWord;
@@ -50,12 +52,13 @@ public class WorkOrderIntake {
     private record NewLine(long orderId, int position, WorkOrderDraft.Line line) {}
 
     /**
-     * Takes work orders in, but for those whose number is there already.
+     * Takes work orders in, but for those whose number is there already, be it that another system brought it in.
      *
      * @return how many were new
      */
     @Transactional
-    public int takeIn(String source, @Nullable Long importRunId, List<WorkOrderDraft> drafts) {
+    public int takeIn(String source, @Nullable Long importRunId, List<WorkOrderDraft> all) {
+        List<WorkOrderDraft> drafts = withoutThoseOfOtherSystems(source, all);
         String now = MOMENT.format(LocalDateTime.ofInstant(clock.instant(), ZoneOffset.UTC));
         Map<String, Long> fresh = new HashMap<>();
         rowsAsJson.forPortions(
@@ -79,6 +82,33 @@ public class WorkOrderIntake {
         rowsAsJson.forPortions(lines, WorkOrderIntake::write, mapper::insertLines);
         rowsAsJson.forPortions(words, WorkOrderIntake::write, json -> mapper.insertWords(source, json));
         return fresh.size();
+    }
+
+    /** A job may come through one system and belong to another, which brings it in as well: it is one job. */
+    private List<WorkOrderDraft> withoutThoseOfOtherSystems(String source, List<WorkOrderDraft> drafts) {
+        if (drafts.isEmpty()) {
+            return drafts;
+        }
+        Set<String> here = new HashSet<>();
+        mapper.idsByOrigin(source, drafts.stream().map(WorkOrderDraft::number).toList())
+                .forEach(row -> here.add(row.number()));
+        Map<String, Set<String>> byOrigin = new HashMap<>();
+        drafts.stream()
+                .map(WorkOrderDraft::particulars)
+                .filter(each -> !each.origin().isEmpty() && !each.originNumber().isEmpty())
+                .forEach(each -> byOrigin.computeIfAbsent(each.origin(), origin -> new HashSet<>())
+                        .add(each.originNumber()));
+        Map<String, Set<String>> known = new HashMap<>();
+        byOrigin.forEach((origin, numbers) -> {
+            Set<String> found = known.computeIfAbsent(origin, each -> new HashSet<>());
+            mapper.idsBySource(origin, numbers).forEach(row -> found.add(row.number()));
+            mapper.idsByOrigin(origin, numbers).forEach(row -> found.add(row.number()));
+        });
+        return drafts.stream()
+                .filter(draft -> !here.contains(draft.number()))
+                .filter(draft -> !known.getOrDefault(draft.particulars().origin(), Set.of())
+                        .contains(draft.particulars().originNumber()))
+                .toList();
     }
 
     /** Has a work order say something else than it did when it came in. */

@@ -38,6 +38,7 @@ class PapersTest {
                 new LabelText.Receiver(to.subList(0, 2), to.subList(2, to.size()), "85701", "", "(520) 555-0177"),
                 "2417 and 2420",
                 "PR-20518",
+                List.of("Rack B4", "Dock 4 after 3 PM"),
                 "3.88 lb",
                 "9.5 × 7.5 × 5.5 in",
                 "Dec 1, 2026",
@@ -72,7 +73,8 @@ class PapersTest {
             assertThat(textOf(document))
                     .contains("Marrowby Cylinder & Seal", "Pellworth Robotics", "Tucson, AZ", "85701", "2417 and 2420")
                     .contains("THIS SIDE UP", "ADULT SIGNATURE", "RESIDENCE", "(520) 555-0177")
-                    .contains("PR-20518", "Dunlin Two Day", "3.88 lb", "2 of 3", tracking);
+                    .contains(
+                            "Rack B4 · Dock 4 after 3 PM", "PR-20518", "Dunlin Two Day", "3.88 lb", "2 of 3", tracking);
         }
     }
 

@@ -99,7 +99,8 @@ class KeptRecords implements WaitingWords {
         }
         RecordReader.Read read = reader.read(source, record);
         RecordState state = state(source, record, document, taken, order);
-        if (state == RecordState.CANCELLED && order.isPresent()) {
+        boolean isNews = before.map(row -> !row.document().equals(document)).orElse(true);
+        if (state == RecordState.CANCELLED && order.isPresent() && isNews) {
             orders.hold(order.get(), "Cancelled at " + source.name() + ": " + record.cancelled());
         }
         Optional<WorkOrderDraft> draft = read.draft();
@@ -157,6 +158,9 @@ class KeptRecords implements WaitingWords {
         }
         int fresh = intake.takeIn(source.code(), null, drafts);
         Map<String, Long> ids = orders.idsOf(source.code(), readable.keySet());
+        drafts.stream()
+                .filter(draft -> !draft.particulars().origin().isEmpty())
+                .forEach(draft -> orders.idOfOrigin(draft).ifPresent(id -> ids.putIfAbsent(draft.number(), id)));
         readable.forEach((number, row) -> {
             Long id = ids.get(number);
             if (id != null) {

@@ -30,6 +30,12 @@ interface RecordMapper {
             @Param("everyMinutes") int everyMinutes,
             @Param("nextAt") @Nullable Instant nextAt);
 
+    @ChangesAnyRows
+    void deleteRecords(String code);
+
+    @ChangesOneRow
+    void deleteSource(String code);
+
     @ChangesOneRow
     void setAbout(@Param("code") String code, @Param("about") String about);
 

@@ -135,13 +135,16 @@ public class RecordSources implements RecordSystems {
         return code;
     }
 
+    /** Whether none is connected. */
+    public boolean isEmpty() {
+        return mapper.sources().isEmpty();
+    }
+
     /** Sets one up whose connection is there already. */
     @Transactional
     public void add(String code, String name, String adapter) {
-        if (mapper.source(code).isEmpty()) {
-            mapper.insertSource(code, name, adapter);
-            version.changed();
-        }
+        mapper.insertSource(code, name, adapter);
+        version.changed();
     }
 
     private String freeCode(String name) {
@@ -196,6 +199,16 @@ public class RecordSources implements RecordSystems {
 
     private static String asked(int everyMinutes) {
         return everyMinutes == 0 ? "asked by hand" : "asked every " + everyMinutes + " min";
+    }
+
+    /** It is not asked any more; its work orders, its connection and its words stay. */
+    @Transactional
+    public void remove(String code, String signIn) {
+        RecordSourceRow row = mapper.lockedSource(code).orElseThrow(() -> unknown(code));
+        mapper.deleteRecords(code);
+        mapper.deleteSource(code);
+        version.changed();
+        auditLog.write(signIn, "removed a source", row.name(), "");
     }
 
     List<RecordSourceRow> rows() {

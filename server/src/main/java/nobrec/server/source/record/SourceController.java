@@ -25,6 +25,7 @@ import nobrec.server.api.security.ForEveryone;
 import nobrec.server.source.layout.LayoutDocument;
 import nobrec.server.source.wordbook.Wordbook;
 import org.springdoc.core.annotations.ParameterObject;
+import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -221,6 +222,14 @@ class SourceController {
         defaults.putAll(change.defaults());
         sources.change(code, change.version(), change.layout(), defaults, change.everyMinutes(), who.getName());
         return setUp(code);
+    }
+
+    /** Removes it: it is not asked any more. Its work orders, its connection and its words stay. */
+    @DeleteMapping("/api/v1/sources/{code}")
+    @ForAdministrators
+    SourceList remove(@PathVariable String code, Principal who) {
+        sources.remove(code, who.getName());
+        return views.list();
     }
 
     /** Says what a word of it means: whether a status is ready to ship, which of our sites one is. */

@@ -284,6 +284,15 @@ class RecordSourcesTest extends ServerTest {
         assertThat(database.queryForObject(
                         "SELECT state FROM source_record WHERE source = 'WEBSHOP' AND number = 'W-900'", String.class))
                 .isEqualTo("HERE");
+        // The other way round: it is here from the web shop's own list, and comes through a file as well.
+        assertThat(json(drop(
+                                "again.csv",
+                                "Order No,Origin System,Origin Number,Qty\nOG-2,WEBSHOP,W-900,1\n"
+                                        .getBytes(StandardCharsets.UTF_8)))
+                        .path("run")
+                        .path("recognized")
+                        .asInt())
+                .isEqualTo(1);
     }
 
     @Test
@@ -307,7 +316,9 @@ class RecordSourcesTest extends ServerTest {
                         .path("text")
                         .asString())
                 .isEqualTo("10.0.0.5 is an address inside our own network.");
-        database.update("DELETE FROM record_source WHERE code = ?", code);
+        assertThat(send("DELETE", "/api/v1/sources/" + code, null)).hasStatus(HttpStatus.FORBIDDEN);
+        assertThat(send("DELETE", "/api/v1/sources/" + code, null, "admin", "ADMINISTRATOR"))
+                .hasStatusOk();
         database.update("DELETE FROM connection WHERE code = ?", code);
     }
 }
