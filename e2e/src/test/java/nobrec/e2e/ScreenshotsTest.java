@@ -61,6 +61,10 @@ class ScreenshotsTest {
             keep(desk, "standin-books");
         }
         try (Desk desk = new Desk(application).signIn("admin")) {
+            desk.open("/sources/ORDERDESK");
+            desk.waitForText("Bring in now, changed in");
+            desk.press(Keys.F8);
+            desk.waitForText("It answers.");
             desk.open("/sources/ORDERDESK/set-up");
             desk.waitForText("Which statuses mean ready to ship");
             desk.tabTo("FIN means");
