@@ -10,6 +10,7 @@ import java.util.stream.IntStream;
 import nobrec.server.ServerTest;
 import nobrec.server.platform.outbox.OutboxWorker;
 import nobrec.standins.http.Behavior;
+import org.awaitility.Awaitility;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
@@ -201,6 +202,8 @@ class SettlementTest extends ServerTest {
                 .update();
         clock.pass(Duration.ofSeconds(11));
         worker.run();
-        assertThat(get("/api/v1/shipments?job=SE-6").path("papers")).hasSize(2);
+        // The sweep of this very server may have taken it at the same moment.
+        Awaitility.await()
+                .until(() -> get("/api/v1/shipments?job=SE-6").path("papers").size() == 2);
     }
 }
