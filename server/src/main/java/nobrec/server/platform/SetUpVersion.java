@@ -3,6 +3,8 @@ package nobrec.server.platform;
 import java.time.Duration;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
+import org.springframework.transaction.support.TransactionSynchronization;
+import org.springframework.transaction.support.TransactionSynchronizationManager;
 
 /** Each change of what is set up, on whichever server, gives it another number: what is remembered counts for one number. */
 @Component
@@ -29,9 +31,15 @@ public class SetUpVersion {
         return now.version();
     }
 
-    /** To be called in the transaction of the change. */
+    /** To be called in the transaction of the change; who read the old number while it was open reads again once it ends. */
     public void changed() {
         mapper.change();
         known = null;
+        TransactionSynchronizationManager.registerSynchronization(new TransactionSynchronization() {
+            @Override
+            public void afterCompletion(int status) {
+                known = null;
+            }
+        });
     }
 }

@@ -175,7 +175,7 @@ class KeptRecords implements WaitingWords {
     @Transactional
     public void answered(WordAnswered answered) {
         if (answered.kind() == WordKind.STATUS) {
-            RecordState state = wordbook.of(answered.source())
+            RecordState state = wordbook.atThisMoment(answered.source())
                     .meaning(WordKind.STATUS, answered.word())
                     .map(meaning -> meaning.equals(RecordReader.READY) ? RecordState.NEW : RecordState.NOT_READY)
                     .orElse(RecordState.UNKNOWN_STATUS);

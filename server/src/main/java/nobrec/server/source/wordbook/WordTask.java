@@ -43,7 +43,7 @@ class WordTask implements TaskHandler {
             List<OpenWords.Use> uses = portion;
             int so = freed + uses.size();
             transactions.executeWithoutResult(status -> {
-                openWords.resolve(uses, wordbook.of(word.source()));
+                openWords.resolve(uses, wordbook.atThisMoment(word.source()));
                 run.report("jobs", so, Math.max(waiting, so));
             });
             freed = so;

@@ -73,7 +73,15 @@ public class Wordbook {
 
     /** What the words of a source mean: what somebody answered for it, else what is known here. */
     public SourceWords of(String source) {
-        Map<Key, String> answered = entries.get();
+        return words(source, entries.get());
+    }
+
+    /** The same as it stands at this moment, whichever server the last answer was given at. */
+    public SourceWords atThisMoment(String source) {
+        return words(source, readAll());
+    }
+
+    private SourceWords words(String source, Map<Key, String> answered) {
         KnownWords known = shopWords.known();
         return (kind, word) -> Optional.ofNullable(answered.get(new Key(source, kind, KnownWords.plain(word))))
                 .or(() -> known.meaning(kind, word));
