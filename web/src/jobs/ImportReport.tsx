@@ -7,7 +7,7 @@ import { Key } from "../ui/Key";
 import { useKeys } from "../ui/keys";
 import { TaskLine } from "../ui/TaskLine";
 
-type Run = Schemas["source.ImportView"];
+type Run = Schemas["orderfile.ImportView"];
 
 interface Props {
   run: Run;

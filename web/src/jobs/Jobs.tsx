@@ -44,7 +44,7 @@ export function Jobs() {
   );
   const navigate = useNavigate();
   const bringIn = useMutation({
-    mutationFn: (file: File) => sendFile<Schemas["source.ImportResult"]>("/api/v1/imports", file),
+    mutationFn: (file: File) => sendFile<Schemas["orderfile.ImportResult"]>("/api/v1/imports", file),
     onSuccess: ({ run }) => {
       if (run?.state === "NEEDS_LAYOUT") {
         void navigate(`/jobs/files/${run.id}`);

@@ -12,8 +12,8 @@ import { Labeled, NotationFields } from "./NotationFields";
 import { Preview } from "./Preview";
 import { documentOf, draftOf, useLayoutDraft } from "./useLayoutDraft";
 
-type Columns = Schemas["source.ColumnsView"];
-type Layouts = Schemas["source.LayoutList"];
+type Columns = Schemas["orderfile.ColumnsView"];
+type Layouts = Schemas["layout.LayoutList"];
 
 /** A file nobody has seen before: which column feeds what. */
 export function FileLayout() {

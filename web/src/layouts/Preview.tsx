@@ -53,7 +53,7 @@ export function Preview({ importId, layout }: { importId: number; layout: Layout
   );
 }
 
-function PreviewedOrder({ order }: { order: Schemas["source.PreviewedOrder"] }) {
+function PreviewedOrder({ order }: { order: Schemas["orderfile.PreviewedOrder"] }) {
   return (
     <article className="mt-3 border-t border-base-300 pt-2" aria-label={`Job ${order.number}`}>
       <h3 className="figure text-lg font-bold">{order.number}</h3>

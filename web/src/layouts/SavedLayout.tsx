@@ -8,7 +8,7 @@ import { FixedTexts } from "./FixedTexts";
 import { Labeled, NotationFields } from "./NotationFields";
 import { documentOf, draftOf, useLayoutDraft } from "./useLayoutDraft";
 
-type Layouts = Schemas["source.LayoutList"];
+type Layouts = Schemas["layout.LayoutList"];
 type Saved = Layouts["rows"][number];
 
 /** A saved layout, without a file beside it. */

@@ -1,8 +1,8 @@
 import { useCallback, useState } from "react";
 import type { Schemas } from "../api/client";
 
-export type LayoutDocument = Schemas["source.LayoutDocument"];
-export type Field = Schemas["source.FieldView"];
+export type LayoutDocument = Schemas["layout.LayoutDocument"];
+export type Field = Schemas["layout.FieldView"];
 export type FieldName = Field["field"];
 
 /** A column of the file and what it feeds; no field where it is not read. */

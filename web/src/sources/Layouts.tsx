@@ -6,7 +6,7 @@ import { useMay } from "../signin/who";
 import { count } from "../ui/format";
 import { Empty, ProblemLine, Trouble, Waiting } from "../ui/states";
 
-type Saved = Schemas["source.LayoutView"];
+type Saved = Schemas["layout.LayoutView"];
 
 /** The saved layouts: by which files are read whose heading is known. */
 export function Layouts() {

@@ -56,7 +56,7 @@ export function SourceSetUp() {
 interface Props {
   setUp: SetUp;
   fields: Field[];
-  kinds: Schemas["source.KindView"][];
+  kinds: Schemas["wordbook.KindView"][];
 }
 
 function Editor({ setUp, fields, kinds }: Props) {

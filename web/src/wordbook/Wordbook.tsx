@@ -9,7 +9,7 @@ import { TaskLine } from "../ui/TaskLine";
 import { useTask } from "../ui/useTask";
 import { useTitle } from "../ui/useTitle";
 
-type Book = Schemas["source.WordbookView"];
+type Book = Schemas["wordbook.WordbookView"];
 type OpenWord = Book["open"][number];
 
 /** Words of the sources that nobody has translated yet, and those that somebody has. */
@@ -43,7 +43,7 @@ function WordbookPage({ book }: { book: Book }) {
         api.PUT("/api/v1/wordbook", {
           body: {
             source: word.source,
-            kind: word.kind as Schemas["source.Answer"]["kind"],
+            kind: word.kind as Schemas["wordbook.Answer"]["kind"],
             word: word.word,
             meaning,
           },
@@ -184,7 +184,7 @@ function Answered({ rows, mayAnswer }: { rows: Book["answered"]; mayAnswer: bool
         api.DELETE("/api/v1/wordbook", {
           body: {
             source: row.source,
-            kind: row.kind as Schemas["source.TakenBack"]["kind"],
+            kind: row.kind as Schemas["wordbook.TakenBack"]["kind"],
             word: row.word,
           },
         }),

@@ -92,6 +92,7 @@ class ArchitectureTest {
                             "charge",
                             "connection",
                             "device",
+                            "orderfile",
                             "platform",
                             "site",
                             "source")),
@@ -101,6 +102,7 @@ class ArchitectureTest {
                             "api",
                             "booking",
                             "carrier",
+                            "orderfile",
                             "place",
                             "platform",
                             "posting",
@@ -111,6 +113,10 @@ class ArchitectureTest {
             Map.entry("device", List.of("connection")),
             Map.entry("document", List.of("api", "carton", "platform", "site")),
             Map.entry("find", List.of("api", "shipment", "workorder")),
+            Map.entry("layout", List.of("api", "audit", "platform")),
+            Map.entry(
+                    "orderfile",
+                    List.of("account", "api", "audit", "layout", "platform", "site", "wordbook", "workorder")),
             Map.entry("packing", List.of("audit", "carton", "platform", "pricing", "shipment", "site", "workorder")),
             Map.entry("posting", List.of("api", "audit", "booking", "connection", "platform")),
             Map.entry("pricing", List.of("carrier", "carton", "charge", "document", "place", "platform", "site")),
@@ -118,17 +124,11 @@ class ArchitectureTest {
             Map.entry("site", List.of("platform")),
             Map.entry(
                     "source",
-                    List.of(
-                            "account",
-                            "api",
-                            "audit",
-                            "carrier",
-                            "carton",
-                            "connection",
-                            "platform",
-                            "site",
-                            "workorder")),
+                    List.of("api", "audit", "connection", "layout", "platform", "site", "wordbook", "workorder")),
             Map.entry("task", List.of("account", "api", "audit", "platform")),
+            Map.entry(
+                    "wordbook",
+                    List.of("account", "api", "audit", "carrier", "carton", "platform", "site", "workorder")),
             Map.entry("workorder", List.of("api", "audit", "platform")));
 
     /** What a port needs is known to its adapters; nobody knows an adapter. */

@@ -10,7 +10,7 @@ import nobrec.server.connection.Connection;
 import nobrec.server.connection.Connections;
 import nobrec.server.connection.Credentials;
 import nobrec.server.platform.DemoSettings;
-import nobrec.server.source.record.RecordSources;
+import nobrec.server.source.RecordSources;
 import org.springframework.boot.ApplicationArguments;
 import org.springframework.boot.ApplicationRunner;
 import org.springframework.boot.autoconfigure.condition.ConditionalOnProperty;

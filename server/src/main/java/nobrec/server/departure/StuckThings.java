@@ -6,9 +6,9 @@ import java.util.Optional;
 import nobrec.server.api.PageAddress;
 import nobrec.server.booking.WaitingShipments;
 import nobrec.server.departure.DepartureView.StuckView;
+import nobrec.server.orderfile.OpenFaults;
 import nobrec.server.posting.PostingLedger;
-import nobrec.server.source.file.OpenFaults;
-import nobrec.server.source.record.RecordSources;
+import nobrec.server.source.RecordSources;
 import nobrec.server.workorder.OpenWords;
 import org.springframework.stereotype.Component;
 

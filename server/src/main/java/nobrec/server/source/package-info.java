@@ -1,2 +1,2 @@
-/** Where work orders come from: files, record systems; how their records are read, and what their words mean. */
+/** Record systems: what they hold, brought in on demand or by themselves, and what changed there since. */
 package nobrec.server.source;

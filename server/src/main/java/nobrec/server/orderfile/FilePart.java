@@ -1,0 +1,5 @@
+package nobrec.server.orderfile;
+
+/** Some bytes of a kept file. */
+@SuppressWarnings("ArrayRecordComponent")
+record FilePart(byte[] bytes) {}

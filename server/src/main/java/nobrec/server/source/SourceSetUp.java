@@ -1,0 +1,20 @@
+package nobrec.server.source;
+
+import java.util.Optional;
+import nobrec.core.intake.OrderDefaults;
+import nobrec.core.layout.OrderLayout;
+
+/**
+ * A source as it is set up.
+ *
+ * @param layout which of its fields feeds which of ours; empty until somebody has said so
+ */
+record SourceSetUp(
+        String code,
+        String name,
+        String adapter,
+        int version,
+        Optional<OrderLayout> layout,
+        OrderDefaults defaults,
+        int everyMinutes,
+        About about) {}

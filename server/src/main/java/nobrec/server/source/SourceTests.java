@@ -1,0 +1,66 @@
+package nobrec.server.source;
+
+import java.time.Clock;
+import java.time.Duration;
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.List;
+import nobrec.core.refusal.Refusal;
+import nobrec.server.connection.Connection;
+import nobrec.server.connection.ReadFault;
+import nobrec.server.source.SourceController.TestResult;
+import org.springframework.stereotype.Component;
+
+/** Asks a record system what it has, and says in plain words what it found, or what is wrong and what to do. */
+@Component
+class SourceTests {
+
+    private static final Duration YESTERDAY = Duration.ofDays(1);
+
+    private final RecordSources sources;
+    private final Clock clock;
+
+    SourceTests(RecordSources sources, Clock clock) {
+        this.sources = sources;
+        this.clock = clock;
+    }
+
+    TestResult test(SourceSetUp source) {
+        try {
+            Connection connection = sources.connection(source);
+            RecordPort port = sources.port(source);
+            long begun = System.nanoTime();
+            About about = port.about(connection);
+            long took = Duration.ofNanos(System.nanoTime() - begun).toMillis();
+            sources.remember(source, about);
+            Instant now = clock.instant();
+            RecordPage page = port.page(connection, new RecordWindow(now.minus(YESTERDAY), now), "");
+            return new TestResult(true, said(about, took, page), "");
+        } catch (ReadFault fault) {
+            return new TestResult(false, fault.reason(), fault.remedy());
+        } catch (Refusal refusal) {
+            return new TestResult(false, refusal.reason(), refusal.remedy());
+        }
+    }
+
+    private static String said(About about, long took, RecordPage page) {
+        List<String> parts = new ArrayList<>();
+        parts.add("Answers in " + took + " ms");
+        parts.add(count(about.statuses().size(), "record status", "record statuses"));
+        if (!about.sites().isEmpty()) {
+            parts.add(count(about.sites().size(), "site", "sites"));
+        }
+        int seen = page.records().size();
+        boolean more = page.next().isPresent();
+        int all = page.total().orElse(seen);
+        parts.add((page.total().isEmpty() && more ? "more than " : "") + count(all, "record", "records")
+                + " since yesterday");
+        parts.addAll(
+                page.remarks().stream().map(each -> each.replaceAll("\\.$", "")).toList());
+        return String.join("; ", parts) + ".";
+    }
+
+    private static String count(int number, String one, String many) {
+        return number + " " + (number == 1 ? one : many);
+    }
+}

@@ -1,2 +1,0 @@
-/** A folder whose files come in by themselves. */
-package nobrec.server.source.folder;

@@ -1,6 +1,0 @@
-package nobrec.server.source.record;
-
-import java.time.Instant;
-
-/** Records that were changed from one moment on, and before another. */
-public record RecordWindow(Instant from, Instant until) {}

@@ -1,2 +1,0 @@
-/** The adapter of record systems that speak docs/record-protocol.md. */
-package nobrec.server.source.record.protocol;

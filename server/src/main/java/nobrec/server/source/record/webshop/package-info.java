@@ -1,2 +1,0 @@
-/** The adapter of web shops that list orders page by page. */
-package nobrec.server.source.record.webshop;

@@ -1,0 +1,2 @@
+/** The adapter of web shops that list orders page by page. */
+package nobrec.server.source.webshop;
