@@ -64,7 +64,7 @@ class ArchitectureTest {
             .callMethod(Math.class, "random");
 
     private static final String MEASURED =
-            "nobrec.core.(measure|notation|limit|item|carton|service|ratesheet|rating|charging|books|shipment|workorder|intake|calendar|departure|readiness|layout|wordbook)(\\..*)?";
+            "nobrec.core.(measure|notation|limit|item|carton|service|ratesheet|rating|charging|books|shipment|workorder|intake|calendar|departure|readiness|layout|wordbook|rule)(\\..*)?";
 
     /** Binary fractions are for distances on the globe and for the packer's guesses what is worth a try. */
     @ArchTest

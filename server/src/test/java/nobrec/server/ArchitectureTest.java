@@ -120,6 +120,9 @@ class ArchitectureTest {
             Map.entry("packing", List.of("audit", "carton", "platform", "pricing", "shipment", "site", "workorder")),
             Map.entry("posting", List.of("api", "audit", "booking", "connection", "platform")),
             Map.entry("pricing", List.of("carrier", "carton", "charge", "document", "place", "platform", "site")),
+            Map.entry(
+                    "rule",
+                    List.of("account", "api", "audit", "document", "platform", "site", "wordbook", "workorder")),
             Map.entry("shipment", List.of("platform", "site", "workorder")),
             Map.entry("site", List.of("platform")),
             Map.entry(
@@ -190,6 +193,7 @@ class ArchitectureTest {
                 boolean says = Stream.of(
                                 ForEveryone.class,
                                 ForAllButPackers.class,
+                    ForRuleKeepers.class,
                                 ForTheDesk.class,
                                 ForAdministrators.class,
                                 ForCoordinators.class,

@@ -3,6 +3,7 @@ package nobrec.core.carton;
 import java.util.Collection;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 import nobrec.core.measure.Weight;
@@ -22,6 +23,10 @@ public final class CartonSet {
     /** In the shop's order. */
     public List<CartonType> all() {
         return all;
+    }
+
+    public Optional<CartonType> find(String code) {
+        return Optional.ofNullable(byCode.get(code));
     }
 
     /** @throws Refusal when there is none of that code */

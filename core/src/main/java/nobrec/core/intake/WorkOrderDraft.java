@@ -4,6 +4,7 @@ import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.concurrent.atomic.AtomicInteger;
 import nobrec.core.address.PostalAddress;
 import nobrec.core.charging.FreightTerms;
 import nobrec.core.item.Handling;
@@ -12,7 +13,9 @@ import nobrec.core.item.LotShare;
 import nobrec.core.measure.Size;
 import nobrec.core.measure.Weight;
 import nobrec.core.workorder.Particulars;
+import nobrec.core.workorder.Ruling;
 import nobrec.core.workorder.WorkOrder;
+import nobrec.core.workorder.WorkOrderStatus;
 
 /**
  * A work order as read from a source, not yet kept.
@@ -68,6 +71,31 @@ public record WorkOrderDraft(
                 List.of());
     }
 
+    /** As a work order that is not kept yet. */
+    public WorkOrder unkept(String source) {
+        AtomicInteger position = new AtomicInteger();
+        return new WorkOrder(
+                0,
+                source,
+                number,
+                customer,
+                customerPo,
+                shipTo,
+                Optional.empty(),
+                phone,
+                mail,
+                promiseDate,
+                requestedService,
+                terms,
+                carrierAccount,
+                quotedFreightCents,
+                WorkOrderStatus.READY,
+                particulars,
+                List.of(),
+                Ruling.NONE,
+                lines.stream().map(line -> line.unkept(position.incrementAndGet())).toList());
+    }
+
     WorkOrderDraft with(List<Line> all, List<OpenWord> words) {
         return new WorkOrderDraft(
                 number,
@@ -102,5 +130,24 @@ public record WorkOrderDraft(
             Handling handling,
             List<LotShare> lots,
             LineGoods goods,
-            Map<String, String> custom) {}
+            Map<String, String> custom) {
+
+        private WorkOrder.Line unkept(int position) {
+            return new WorkOrder.Line(
+                    0,
+                    position,
+                    item,
+                    description,
+                    quantity,
+                    quantityReady,
+                    0,
+                    0,
+                    unitWeight,
+                    unitSize,
+                    handling,
+                    lots,
+                    goods,
+                    custom);
+        }
+    }
 }

@@ -63,6 +63,18 @@ public final class Limits {
     /** Letters of the notes of a work order. */
     public static final int NOTES = 1_000;
 
+    /** House rules a shop may keep, what one may do, and tests and groups of its condition. */
+    public static final int HOUSE_RULES = 500;
+
+    public static final int ACTS_OF_RULE = 20;
+    public static final int PARTS_OF_CONDITION = 60;
+
+    /** Texts that one test compares with. */
+    public static final int TEXTS_OF_TEST = 200;
+
+    /** Letters of a house rule's name. */
+    public static final int RULE_NAME = 80;
+
     public static final int SHEET_ROWS = 20_000;
     public static final int LINES_OF_ORDER = 5_000;
 

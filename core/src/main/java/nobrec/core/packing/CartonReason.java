@@ -41,11 +41,24 @@ public sealed interface CartonReason {
     /** No carton type takes this piece; the roomiest is shown so that a person can decide. */
     record NothingFits(String description) implements CartonReason {}
 
+    /** The job asks for this carton, and all of it lies in cartons of the kind. */
+    record Requested() implements CartonReason {}
+
+    /** The job asks for a carton that does not take all of it. */
+    record InsteadOfRequested(String requested, CartonReason found) implements CartonReason {}
+
     /** One sentence for the person who packs. */
     static String sentence(CartonReason reason, UnitSystem units) {
         if (reason instanceof SoFar soFar) {
             return "The time was up before every way was tried (Repack looks again). So far: "
                     + sentence(soFar.best(), units);
+        }
+        if (reason instanceof Requested) {
+            return "The job asks for it.";
+        }
+        if (reason instanceof InsteadOfRequested instead) {
+            return "The job asks for " + instead.requested() + ", which does not take all of it. "
+                    + sentence(instead.found(), units);
         }
         if (reason instanceof Cheapest cheapest) {
             String kept = cheapest.packages() == 1 ? "one package" : cheapest.packages() + " packages";

@@ -38,5 +38,9 @@ public record PackPlan(List<PlannedPackage> packages) {
             contents = List.copyOf(contents);
             placements = List.copyOf(placements);
         }
+
+        public PlannedPackage because(CartonReason other) {
+            return new PlannedPackage(carton, contents, placements, expectedWeight, other);
+        }
     }
 }

@@ -20,12 +20,13 @@ public record ServiceChoice(
             .thenComparing(offer -> offer.service().code());
 
     /**
-     * A person's choice first, then what the record asks for, then ground, then the cheapest.
+     * A person's choice first, then what the record asks for, then what a house rule asks for, then ground, then the cheapest.
      *
      * @param byHand service code a person chose; it stays even when it is not allowed, so that she sees why
      * @param requested what the record asks for, in its own words; empty text for nothing
+     * @param byRule what a house rule asks for; empty text for nothing
      */
-    public static ServiceChoice of(List<Offer> offers, Optional<String> byHand, String requested) {
+    public static ServiceChoice of(List<Offer> offers, Optional<String> byHand, String requested, String byRule) {
         List<Offer> allowed =
                 offers.stream().filter(Offer::isAllowed).sorted(BY_TOTAL).toList();
         List<Offer> possible =
@@ -37,13 +38,17 @@ public record ServiceChoice(
         if (byHand.isPresent()) {
             return new ServiceChoice(byHand, "Chosen by hand.", cheapest, earliest);
         }
-        Optional<Offer> meant = offers.stream()
-                .filter(offer -> offer.service().isMeantBy(requested))
-                .findFirst();
+        Optional<Offer> meant = meantBy(offers, requested);
         if (meant.isPresent() && meant.get().isUsable()) {
-            return new ServiceChoice(meant.map(ServiceChoice::code), "The job asks for it.", cheapest, earliest);
+            String who = requested.equals(byRule) ? "A house rule asks for it." : "The job asks for it.";
+            return new ServiceChoice(meant.map(ServiceChoice::code), who, cheapest, earliest);
         }
         String because = whyNotRequested(requested, meant);
+        Optional<Offer> ruled = meantBy(offers, byRule).filter(Offer::isUsable);
+        if (ruled.isPresent()) {
+            return new ServiceChoice(
+                    ruled.map(ServiceChoice::code), because + "A house rule asks for this one.", cheapest, earliest);
+        }
         Optional<String> ground = allowed.stream()
                 .filter(offer -> offer.service().ground())
                 .findFirst()
@@ -66,6 +71,12 @@ public record ServiceChoice(
                 .filter(Offer::isPriced)
                 .filter(offer -> !offer.delivery().isAfter(promise))
                 .min(BY_TOTAL);
+    }
+
+    private static Optional<Offer> meantBy(List<Offer> offers, String requested) {
+        return offers.stream()
+                .filter(offer -> offer.service().isMeantBy(requested))
+                .findFirst();
     }
 
     private static String whyNotRequested(String requested, Optional<Offer> meant) {

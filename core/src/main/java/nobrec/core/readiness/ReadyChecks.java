@@ -23,6 +23,8 @@ import nobrec.core.readiness.ReadyCheck.Verdict;
 import nobrec.core.service.Carrier;
 import nobrec.core.service.Objection;
 import nobrec.core.service.ShipmentToRate.PackageToRate;
+import nobrec.core.workorder.RuleAct;
+import nobrec.core.workorder.Ruling;
 import nobrec.core.workorder.UnknownWord;
 
 /** Looks at everything that must be right before a shipment goes. */
@@ -72,10 +74,19 @@ public final class ReadyChecks {
      * @param hold why it must not go; empty text when it may
      * @param unknownWords words of the source that nobody has translated yet
      * @param shortLines lines of which fewer pieces are ready than were ordered, in words
+     * @param ruling what the house rules say of them all
      */
-    public record RecordState(String hold, List<UnknownWord> unknownWords, List<String> shortLines) {
+    public record RecordState(String hold, List<UnknownWord> unknownWords, List<String> shortLines, Ruling ruling) {
 
-        public static final RecordState CLEAR = new RecordState("", List.of(), List.of());
+        public static final RecordState CLEAR = new RecordState("", List.of(), List.of(), Ruling.NONE);
+
+        /** Of a house rule that demands something; empty text where none does. */
+        private String ruleThat(RuleAct.Kind demands) {
+            return ruling.rulesThat(demands).stream()
+                    .findFirst()
+                    .map(name -> "House rule “" + name + "”")
+                    .orElse("");
+        }
     }
 
     public static List<ReadyCheck> of(ShipmentToCheck look, UnitSystem units) {
@@ -83,8 +94,10 @@ public final class ReadyChecks {
         hold(look).ifPresent(checks::add);
         words(look).ifPresent(checks::add);
         checks.add(address(look));
+        company(look).ifPresent(checks::add);
         checks.add(phone(look));
         checks.add(contents(look));
+        contentsCheck(look).ifPresent(checks::add);
         shortLines(look).ifPresent(checks::add);
         checks.add(weight(look));
         checks.add(service(look, units));
@@ -148,9 +161,36 @@ public final class ReadyChecks {
                 : ReadyCheck.caution(Subject.ADDRESS, finding.reason(), finding.remedy(), CorrectedIn.ADDRESS);
     }
 
+    private static Optional<ReadyCheck> company(ShipmentToCheck look) {
+        String rule = look.record().ruleThat(RuleAct.Kind.DEMAND_COMPANY);
+        return rule.isEmpty() || !look.shipTo().company().isBlank()
+                ? Optional.empty()
+                : Optional.of(ReadyCheck.stop(
+                        Subject.ADDRESS, rule + " demands a company.", "Add it here.", CorrectedIn.ADDRESS));
+    }
+
+    private static Optional<ReadyCheck> contentsCheck(ShipmentToCheck look) {
+        String rule = look.record().ruleThat(RuleAct.Kind.DEMAND_CONTENTS_CHECK);
+        return rule.isEmpty()
+                ? Optional.empty()
+                : Optional.of(ReadyCheck.caution(
+                        Subject.CONTENTS,
+                        rule + " demands that the contents are checked piece by piece.",
+                        "Compare items, lots and serials with the slip.",
+                        CorrectedIn.NOWHERE));
+    }
+
+    /** Who cannot do without a phone number, in words; empty text for nobody. */
+    private static String whoNeedsPhone(ShipmentToCheck look) {
+        return look.chosen()
+                .map(offer -> offer.service().carrier())
+                .filter(Carrier::phoneRequired)
+                .map(Carrier::name)
+                .orElseGet(() -> look.record().ruleThat(RuleAct.Kind.DEMAND_PHONE));
+    }
+
     private static ReadyCheck phone(ShipmentToCheck look) {
-        Optional<Carrier> demanding =
-                look.chosen().map(offer -> offer.service().carrier()).filter(Carrier::phoneRequired);
+        String demanding = whoNeedsPhone(look);
         Reading<PhoneNumber> reading =
                 PhoneNumber.read(look.phone(), look.shipTo().country());
         if (reading instanceof Reading.Read<PhoneNumber> read) {
@@ -162,7 +202,7 @@ public final class ReadyChecks {
                     : ReadyCheck.caution(
                             Subject.PHONE, refusal(reading), "It is left off the label.", CorrectedIn.PHONE);
         }
-        String need = demanding.get().name() + " needs one.";
+        String need = demanding + " needs one.";
         return look.phone().isBlank()
                 ? ReadyCheck.stop(
                         Subject.PHONE,

@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.BooleanSupplier;
+import java.util.function.UnaryOperator;
 import nobrec.core.carton.CartonSet;
 import nobrec.core.carton.CartonType;
 import nobrec.core.carton.PackageCost;
@@ -70,7 +71,7 @@ public final class ShipmentPacker {
         }
         List<PackItem> rest = rest(shipment, packages);
         if (!rest.isEmpty()) {
-            for (PlannedPackage planned : plan(rest).packages()) {
+            for (PlannedPackage planned : plan(rest)) {
                 if (packages.size() < Limits.PACKAGES_OF_SHIPMENT) {
                     packages.add(planned(planned, packages.size() + 1));
                 }
@@ -79,11 +80,35 @@ public final class ShipmentPacker {
         return shipment.holding(packages);
     }
 
-    private PackPlan plan(List<PackItem> items) {
-        PackPlanner planner = new PackPlanner(cartons.all());
+    /** In the carton that the job asks for, where it takes all of it; else in whichever are best. */
+    private List<PlannedPackage> plan(List<PackItem> items) {
+        Optional<CartonType> asked = cartons.find(jobs.leading().particulars().carton());
+        if (asked.isEmpty()) {
+            return plan(items, cartons.all()).packages();
+        }
+        List<PlannedPackage> inAsked = plan(items, List.of(asked.get())).packages();
+        return inAsked.stream().allMatch(ShipmentPacker::fits)
+                ? because(inAsked, found -> new CartonReason.Requested())
+                : because(
+                        plan(items, cartons.all()).packages(),
+                        found -> new CartonReason.InsteadOfRequested(asked.get().name(), found));
+    }
+
+    private static List<PlannedPackage> because(List<PlannedPackage> all, UnaryOperator<CartonReason> reason) {
+        return all.stream()
+                .map(each -> each.because(reason.apply(each.reason())))
+                .toList();
+    }
+
+    private static boolean fits(PlannedPackage planned) {
+        return !(planned.reason() instanceof CartonReason.NothingFits);
+    }
+
+    private PackPlan plan(List<PackItem> items, List<CartonType> types) {
+        PackPlanner planner = new PackPlanner(types);
         if (!costs.requested().isEmpty()) {
             PackPlan plan = planner.plan(items, costs.requested(), PackingEffort.whileSomebodyWaits(outOfTime));
-            if (plan.packages().stream().noneMatch(each -> each.reason() instanceof CartonReason.NothingFits)) {
+            if (plan.packages().stream().allMatch(ShipmentPacker::fits)) {
                 return plan;
             }
         }
@@ -168,7 +193,7 @@ public final class ShipmentPacker {
         List<PlannedPackage> packages = new PackPlanner(cartons.all())
                 .plan(jobs.items(contents), costs.first(), PackingEffort.whileSomebodyWaits(() -> false))
                 .packages();
-        return packages.size() == 1 && !(packages.get(0).reason() instanceof CartonReason.NothingFits)
+        return packages.size() == 1 && fits(packages.get(0))
                 ? Optional.of(packages.get(0).carton())
                 : Optional.empty();
     }

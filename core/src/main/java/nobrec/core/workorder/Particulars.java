@@ -38,4 +38,20 @@ public record Particulars(
         references = List.copyOf(references);
         custom = Map.copyOf(custom);
     }
+
+    Particulars ruledBy(Ruling ruling) {
+        String ruledHold = ruling.the(RuleAct.Kind.HOLD).map(RuleAct::value).orElse("");
+        return new Particulars(
+                batch,
+                ruling.decided(RuleAct.Kind.SITE, site),
+                ruling.decided(RuleAct.Kind.CARTON, carton),
+                hold.isEmpty() ? ruledHold : hold,
+                noPrices,
+                notes,
+                references,
+                billTo,
+                origin,
+                originNumber,
+                custom);
+    }
 }

@@ -15,7 +15,11 @@ import nobrec.core.item.PackItem;
 import nobrec.core.measure.Size;
 import nobrec.core.measure.Weight;
 
-/** What the shop made or serviced, to be shipped. */
+/**
+ * What the shop made or serviced, to be shipped.
+ *
+ * @param ruling what the house rules say of it
+ */
 public record WorkOrder(
         long id,
         String source,
@@ -34,6 +38,7 @@ public record WorkOrder(
         WorkOrderStatus status,
         Particulars particulars,
         List<UnknownWord> unknownWords,
+        Ruling ruling,
         List<Line> lines) {
 
     /**
@@ -75,6 +80,34 @@ public record WorkOrder(
         public PackItem asPackItem(int pieces) {
             return new PackItem(id, description, pieces, unitWeight, unitSize, handling, lots);
         }
+    }
+
+    /** As it counts: its record, and the house rules where that says nothing or they overrule it. */
+    public WorkOrder ruled() {
+        return ruling.acted().isEmpty()
+                ? this
+                : new WorkOrder(
+                        id,
+                        source,
+                        number,
+                        customer,
+                        customerPo,
+                        shipTo,
+                        saidPlaceKind,
+                        phone,
+                        mail,
+                        promiseDate,
+                        ruling.decided(RuleAct.Kind.SERVICE, requestedService),
+                        ruling.the(RuleAct.Kind.TERMS)
+                                .flatMap(act -> FreightTerms.read(act.value()))
+                                .orElse(terms),
+                        carrierAccount,
+                        quotedFreightCents,
+                        status,
+                        particulars.ruledBy(ruling),
+                        unknownWords,
+                        ruling,
+                        lines);
     }
 
     /** As a person said it, else as the address tells. */

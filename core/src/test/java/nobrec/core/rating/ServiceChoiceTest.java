@@ -47,18 +47,32 @@ class ServiceChoiceTest {
     }
 
     @Test
+    void aHouseRuleCountsWhereTheRecordAsksForNothingThatMayGo() {
+        ServiceChoice ruled = ServiceChoice.of(OFFERS, Optional.empty(), "", "Plover Saver");
+        assertThat(ruled.chosen()).contains("SAVER");
+        assertThat(ServiceChoice.of(OFFERS, Optional.empty(), "night", "Plover Saver")
+                        .chosen())
+                .contains("NIGHT");
+        ServiceChoice instead = ServiceChoice.of(OFFERS, Optional.empty(), "pigeon", "Plover Saver");
+        assertThat(instead.chosen()).contains("SAVER");
+        assertThat(instead.reason())
+                .isEqualTo("The job asks for “pigeon”, which is none of our services. A house rule asks for this one.");
+    }
+
+    @Test
     void whatThePersonChoseStays() {
-        assertThat(ServiceChoice.of(OFFERS, Optional.of("SAVER"), "Plover Ground")
+        assertThat(ServiceChoice.of(OFFERS, Optional.of("SAVER"), "Plover Ground", "")
                         .chosen())
                 .contains("SAVER");
     }
 
     @Test
     void elseWhatTheJobAsksForHoweverItIsWritten() {
-        assertThat(ServiceChoice.of(OFFERS, Optional.empty(), " dunlin overnight")
+        assertThat(ServiceChoice.of(OFFERS, Optional.empty(), " dunlin overnight", "")
                         .chosen())
                 .contains("NIGHT");
-        assertThat(ServiceChoice.of(OFFERS, Optional.empty(), "night").chosen()).contains("NIGHT");
+        assertThat(ServiceChoice.of(OFFERS, Optional.empty(), "night", "").chosen())
+                .contains("NIGHT");
     }
 
     @Test
@@ -71,24 +85,25 @@ class ServiceChoiceTest {
 
     @Test
     void elseGroundAndItSaysWhy() {
-        ServiceChoice refused = ServiceChoice.of(OFFERS, Optional.empty(), "Godwit Light");
+        ServiceChoice refused = ServiceChoice.of(OFFERS, Optional.empty(), "Godwit Light", "");
         assertThat(refused.chosen()).contains("GROUND");
         assertThat(refused.reason()).contains("Godwit Light, which is not allowed");
-        ServiceChoice unknown = ServiceChoice.of(OFFERS, Optional.empty(), "pigeon");
+        ServiceChoice unknown = ServiceChoice.of(OFFERS, Optional.empty(), "pigeon", "");
         assertThat(unknown.reason()).contains("“pigeon”, which is none of our services");
     }
 
     @Test
     void elseTheCheapestAndNothingWhereNothingIsAllowed() {
-        assertThat(ServiceChoice.of(List.of(SAVER, NIGHT), Optional.empty(), "").chosen())
+        assertThat(ServiceChoice.of(List.of(SAVER, NIGHT), Optional.empty(), "", "")
+                        .chosen())
                 .contains("SAVER");
-        assertThat(ServiceChoice.of(List.of(REFUSED), Optional.empty(), "").chosen())
+        assertThat(ServiceChoice.of(List.of(REFUSED), Optional.empty(), "", "").chosen())
                 .isEmpty();
     }
 
     @Test
     void cheapestAndEarliestAreAmongThoseAllowed() {
-        ServiceChoice choice = ServiceChoice.of(OFFERS, Optional.empty(), "");
+        ServiceChoice choice = ServiceChoice.of(OFFERS, Optional.empty(), "", "");
         assertThat(choice.cheapest()).contains("SAVER");
         assertThat(choice.earliest()).contains("NIGHT");
     }
@@ -104,7 +119,7 @@ class ServiceChoiceTest {
                 TODAY,
                 TODAY,
                 0);
-        assertThat(ServiceChoice.of(List.of(GROUND, lacking), Optional.empty(), "night")
+        assertThat(ServiceChoice.of(List.of(GROUND, lacking), Optional.empty(), "night", "")
                         .chosen())
                 .contains("NIGHT");
     }
@@ -121,7 +136,7 @@ class ServiceChoiceTest {
                 TODAY,
                 TODAY.plusDays(1),
                 0);
-        ServiceChoice choice = ServiceChoice.of(List.of(GROUND, SAVER, lacking), Optional.empty(), "");
+        ServiceChoice choice = ServiceChoice.of(List.of(GROUND, SAVER, lacking), Optional.empty(), "", "");
         assertThat(choice.earliest()).contains("NIGHT");
         assertThat(choice.cheapest()).contains("NIGHT");
         assertThat(choice.chosen()).contains("GROUND");

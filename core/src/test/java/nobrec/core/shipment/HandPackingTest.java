@@ -20,6 +20,7 @@ import nobrec.core.measure.UnitSystem;
 import nobrec.core.packing.DemoStock;
 import nobrec.core.refusal.Refusal;
 import nobrec.core.workorder.Particulars;
+import nobrec.core.workorder.Ruling;
 import nobrec.core.workorder.WorkOrder;
 import nobrec.core.workorder.WorkOrderStatus;
 import org.junit.jupiter.api.Test;
@@ -53,6 +54,7 @@ class HandPackingTest {
                 WorkOrderStatus.READY,
                 Particulars.NONE,
                 List.of(),
+                Ruling.NONE,
                 lines);
     }
 

@@ -53,6 +53,7 @@ public record BenchView(
         List<OfferView> offers,
         String choiceReason,
         List<CheckView> checks,
+        List<HouseRuleView> rules,
         Optional<ChargeView> charge,
         boolean seesCharge,
         boolean mayAct,
@@ -61,6 +62,14 @@ public record BenchView(
         Optional<String> refusedBefore,
         Optional<ShippedView> shipped,
         List<PaperView> papers) {
+
+    /**
+     * A house rule that acted on a job.
+     *
+     * @param why what of the job met its condition
+     * @param does what it does, in words
+     */
+    record HouseRuleView(String job, String name, String why, String does) {}
 
     record ShipToView(
             String company,

@@ -17,6 +17,7 @@ import nobrec.core.measure.Length;
 import nobrec.core.measure.UnitSystem;
 import nobrec.core.measure.Weight;
 import nobrec.core.readiness.ReadyCheck;
+import nobrec.core.rule.RuleSentence;
 import nobrec.core.service.Accessorial;
 import nobrec.core.shipment.Jobs;
 import nobrec.core.shipment.PackageDrawing;
@@ -182,6 +183,7 @@ class BenchViews {
                 offers,
                 choiceReason,
                 checks.stream().map(BenchViews::check).toList(),
+                jobs.all().stream().flatMap(BenchViews::rules).toList(),
                 seesCharge ? charge : Optional.empty(),
                 seesCharge,
                 shipment.state() == ShipmentState.OPEN && SignedIn.packsAndShips(),
@@ -192,6 +194,12 @@ class BenchViews {
                 papers.of(Subject.Kind.SHIPMENT, shipment.id()).stream()
                         .map(BenchViews::paper)
                         .toList());
+    }
+
+    private static Stream<BenchView.HouseRuleView> rules(WorkOrder job) {
+        return job.ruling().acted().stream()
+                .map(acted -> new BenchView.HouseRuleView(
+                        job.number(), acted.name(), acted.why(), RuleSentence.acts(acted.acts())));
     }
 
     private Optional<ShippedView> shipped(Shipment shipment) {

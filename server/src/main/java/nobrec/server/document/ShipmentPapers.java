@@ -14,6 +14,7 @@ import nobrec.core.shipment.Jobs;
 import nobrec.core.shipment.LabelMarks;
 import nobrec.core.shipment.PackageDrawing;
 import nobrec.core.shipment.Shipment;
+import nobrec.core.workorder.RuleAct;
 import nobrec.core.workorder.WorkOrder;
 import nobrec.server.carton.CartonTypes;
 import nobrec.server.platform.LotText;
@@ -96,9 +97,12 @@ public class ShipmentPapers {
     private SlipText slip(Shipment shipment, Jobs jobs, Service service) {
         WorkOrder job = jobs.leading();
         Site site = sites.byId(shipment.siteId());
+        SlipDesign design = SlipDesign.named(
+                job.ruling().the(RuleAct.Kind.SLIP_DESIGN).map(RuleAct::value).orElse(""));
+        boolean named = design != SlipDesign.WITHOUT_OUR_NAME;
         return new SlipText(
-                lines(site.address()),
-                phone(site.phone(), site.country(), site),
+                named ? lines(site.address()) : List.of(),
+                named ? phone(site.phone(), site.country(), site) : "",
                 lines(job.shipTo()),
                 job.number(),
                 job.customer(),

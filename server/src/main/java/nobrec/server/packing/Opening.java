@@ -1,10 +1,15 @@
 package nobrec.server.packing;
 
+import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
 import nobrec.core.refusal.Refusal;
+import nobrec.core.service.Accessorial;
 import nobrec.core.shipment.Jobs;
 import nobrec.core.shipment.Shipment;
+import nobrec.core.workorder.RuleAct;
 import nobrec.core.workorder.WorkOrder;
 import nobrec.server.audit.AuditLog;
 import nobrec.server.shipment.ShipmentStore;
@@ -52,13 +57,25 @@ public class Opening {
         if (there.isPresent()) {
             return there.get();
         }
-        Shipment fresh = shipments.byId(
-                store.insert(sites.orHome(job.particulars().site()).id(), job.id()));
+        long id = store.insert(sites.orHome(job.particulars().site()).id(), job.id());
+        Set<Accessorial> options = optionsByRule(job);
+        if (!options.isEmpty()) {
+            store.chooseAccessorials(id, options);
+        }
+        Shipment fresh = shipments.byId(id);
         Jobs jobs = new Jobs(job, List.of(job));
         store.keep(fresh, packers.of(fresh, jobs).planned(fresh.going(linesToTake(job))));
         workOrders.putOnBench(job.id());
         auditLog.write(signIn, "opened a shipment", "Job " + jobNumber, "");
         return shipments.byId(fresh.id());
+    }
+
+    /** What house rules ask for beyond plain carriage; a person may change it afterwards. */
+    private static Set<Accessorial> optionsByRule(WorkOrder job) {
+        List<String> words = job.ruling().values(RuleAct.Kind.OPTION);
+        return Arrays.stream(Accessorial.values())
+                .filter(each -> words.contains(each.words()))
+                .collect(Collectors.toSet());
     }
 
     /** What is in no shipment yet of a work order. */

@@ -14,6 +14,8 @@ import nobrec.core.service.ShipmentToRate;
 import nobrec.core.shipment.Jobs;
 import nobrec.core.shipment.PackageDoubts;
 import nobrec.core.shipment.Shipment;
+import nobrec.core.workorder.RuleAct;
+import nobrec.core.workorder.Ruling;
 import nobrec.core.workorder.WorkOrder;
 import nobrec.server.carton.CartonTypes;
 import nobrec.server.charge.ShopChargeRules;
@@ -66,7 +68,14 @@ public class Assessor {
                         .sorted(ALLOWED_AND_CHEAP_FIRST)
                         .toList();
         ServiceChoice choice = ServiceChoice.of(
-                offers, shipment.chosenService(), jobs.leading().requestedService());
+                offers,
+                shipment.chosenService(),
+                jobs.leading().requestedService(),
+                jobs.leading()
+                        .ruling()
+                        .the(RuleAct.Kind.SERVICE)
+                        .map(RuleAct::value)
+                        .orElse(""));
         Optional<Offer> chosen = choice.chosen().flatMap(code -> byCode(offers, code));
         Optional<CustomerCharge> charge =
                 chosen.filter(Offer::isPriced).map(offer -> charge(shipment, jobs, offer, toRate));
@@ -136,7 +145,10 @@ public class Assessor {
                         .flatMap(each -> each.unknownWords().stream())
                         .distinct()
                         .toList(),
-                all.stream().flatMap(each -> each.shortLines().stream()).toList());
+                all.stream().flatMap(each -> each.shortLines().stream()).toList(),
+                new Ruling(all.stream()
+                        .flatMap(each -> each.ruling().acted().stream())
+                        .toList()));
     }
 
     private Money cartonCost(Shipment shipment) {

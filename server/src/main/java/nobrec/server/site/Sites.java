@@ -1,8 +1,10 @@
 package nobrec.server.site;
 
 import java.time.Clock;
+import java.time.Instant;
 import java.time.LocalDate;
 import java.time.LocalDateTime;
+import java.time.ZoneId;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
@@ -84,6 +86,16 @@ public class Sites {
     public void add(Site site) {
         mapper.insert(site);
         version.changed();
+    }
+
+    /** The day at the home site. */
+    public LocalDate today() {
+        return dayOf(clock.instant());
+    }
+
+    /** The day it was at the home site at a moment. */
+    public LocalDate dayOf(Instant moment) {
+        return LocalDate.ofInstant(moment, ZoneId.of(timeZone()));
     }
 
     /** What the clock on that site's wall shows. */

@@ -51,7 +51,7 @@ class RecordChanges {
     /** Empty where its source says the same as before, or is none that is followed. */
     @Transactional(readOnly = true)
     public Optional<Changes> of(String number) {
-        WorkOrder job = workOrders.byNumber(number);
+        WorkOrder job = workOrders.recorded(workOrders.idOf(number));
         return mapper.ofWorkOrder(job.id())
                 .filter(row -> row.state() == RecordState.CHANGED || row.state() == RecordState.CANCELLED)
                 .map(row -> changes(job, row));
@@ -85,7 +85,7 @@ class RecordChanges {
      */
     @Transactional
     public void takeOver(String number, Set<String> keys, String signIn) {
-        WorkOrder job = workOrders.locked(workOrders.idOf(number));
+        WorkOrder job = workOrders.recordedLocked(workOrders.idOf(number));
         KeptRecordRow row = mapper.ofWorkOrder(job.id())
                 .flatMap(each -> mapper.lockedRecord(each.id()))
                 .filter(each -> each.state() == RecordState.CHANGED || each.state() == RecordState.CANCELLED)

@@ -13,7 +13,7 @@ import org.springframework.stereotype.Component;
 
 /** The words that are known here because the shop has such services, cartons, sites and record systems. */
 @Component
-class ShopWords {
+public class ShopWords {
 
     private final Remembered<KnownWords> words;
 
@@ -41,7 +41,7 @@ class ShopWords {
                                 .toList()));
     }
 
-    KnownWords known() {
+    public KnownWords known() {
         return words.get();
     }
 }

@@ -33,10 +33,12 @@ public class OpenWords {
 
     private final OpenWordMapper mapper;
     private final WorkOrders workOrders;
+    private final Rulings rulings;
 
-    OpenWords(OpenWordMapper mapper, WorkOrders workOrders) {
+    OpenWords(OpenWordMapper mapper, WorkOrders workOrders, Rulings rulings) {
         this.mapper = mapper;
         this.workOrders = workOrders;
+        this.rulings = rulings;
     }
 
     /** Those on most jobs first. */
@@ -66,6 +68,7 @@ public class OpenWords {
             set(use, words);
             mapper.delete(use.id());
         }
+        uses.stream().map(Use::workOrderId).distinct().forEach(rulings::again);
     }
 
     private void set(Use use, SourceWords words) {

@@ -1,8 +1,11 @@
 package nobrec.server.workorder;
 
+import java.util.Collection;
+import java.util.List;
 import java.util.Map;
 import nobrec.core.address.PostalAddress;
 import nobrec.core.workorder.Particulars;
+import nobrec.core.workorder.Ruling;
 import org.jspecify.annotations.Nullable;
 import tools.jackson.core.type.TypeReference;
 import tools.jackson.databind.json.JsonMapper;
@@ -12,6 +15,8 @@ final class RecordTexts {
 
     private static final JsonMapper JSON = JsonMapper.builder().build();
     private static final TypeReference<Map<String, String>> FIELDS = new TypeReference<>() {};
+
+    private static final TypeReference<List<Long>> IDS = new TypeReference<>() {};
 
     private RecordTexts() {}
 
@@ -31,5 +36,23 @@ final class RecordTexts {
     /** Null for none. */
     static @Nullable String write(PostalAddress address) {
         return address.equals(Particulars.NONE.billTo()) ? null : JSON.writeValueAsString(address);
+    }
+
+    static Ruling ruling(@Nullable String text) {
+        return text == null ? Ruling.NONE : JSON.readValue(text, Ruling.class);
+    }
+
+    /** Null for none. */
+    static @Nullable String write(Ruling ruling) {
+        return ruling.acted().isEmpty() ? null : JSON.writeValueAsString(ruling);
+    }
+
+    static List<Long> ids(@Nullable String text) {
+        return text == null ? List.of() : JSON.readValue(text, IDS);
+    }
+
+    /** Null for none. */
+    static @Nullable String write(Collection<Long> ids) {
+        return ids.isEmpty() ? null : JSON.writeValueAsString(ids);
     }
 }

@@ -22,6 +22,7 @@ import nobrec.core.measure.LengthUnit;
 import nobrec.core.measure.WeightUnit;
 import nobrec.core.wordbook.KnownWords;
 import nobrec.core.workorder.Particulars;
+import nobrec.core.workorder.Ruling;
 import nobrec.server.platform.LotText;
 import nobrec.server.platform.mapping.RowsAsJson;
 import org.jspecify.annotations.Nullable;
@@ -39,9 +40,13 @@ public class WorkOrderIntake {
 
     private final WorkOrderMapper mapper;
     private final RowsAsJson rowsAsJson;
+    private final RulesInForce rules;
+    private final Rulings rulings;
     private final Clock clock;
 
-    WorkOrderIntake(WorkOrderMapper mapper, RowsAsJson rowsAsJson, Clock clock) {
+    WorkOrderIntake(WorkOrderMapper mapper, RowsAsJson rowsAsJson, RulesInForce rules, Rulings rulings, Clock clock) {
+        this.rules = rules;
+        this.rulings = rulings;
         this.mapper = mapper;
         this.rowsAsJson = rowsAsJson;
         this.clock = clock;
@@ -59,12 +64,16 @@ public class WorkOrderIntake {
     @Transactional
     public int takeIn(String source, @Nullable Long importRunId, List<WorkOrderDraft> all) {
         List<WorkOrderDraft> drafts = withoutThoseOfOtherSystems(source, all);
+        RulesInForce.Rules counting = rules.now();
         String now = MOMENT.format(LocalDateTime.ofInstant(clock.instant(), ZoneOffset.UTC));
         Map<String, Long> fresh = new HashMap<>();
         rowsAsJson.forPortions(
                 drafts,
-                WorkOrderIntake::write,
-                json -> mapper.insertNew(source, importRunId, now, json)
+                (columns, draft) -> {
+                    write(columns, draft);
+                    rule(columns, draft, source, counting);
+                },
+                json -> mapper.insertNew(source, importRunId, now, counting.version(), json)
                         .forEach(row -> fresh.put(row.number(), row.id())));
         List<NewLine> lines = new ArrayList<>();
         List<NewWord> words = new ArrayList<>();
@@ -126,6 +135,14 @@ public class WorkOrderIntake {
                     .toList();
             rowsAsJson.forPortions(words, WorkOrderIntake::write, json -> mapper.insertWords(source, json));
         }
+        rulings.again(id);
+    }
+
+    private static void rule(
+            RowsAsJson.Columns columns, WorkOrderDraft draft, String source, RulesInForce.Rules counting) {
+        Ruling ruling = counting.of(draft.unkept(source));
+        columns.with("ruling", RecordTexts.write(ruling))
+                .with("ruledService", Rulings.ruledService(draft.requestedService(), ruling));
     }
 
     private static void write(RowsAsJson.Columns columns, WorkOrderDraft draft) {

@@ -53,6 +53,7 @@ interface WorkOrderMapper {
             @Param("source") String source,
             @Param("importRunId") @Nullable Long importRunId,
             @Param("takenInAt") String takenInAt,
+            @Param("rulesVersion") int rulesVersion,
             @Param("rows") String rows);
 
     void insertLines(@Param("rows") String rows);

@@ -49,6 +49,7 @@ record WorkOrderRow(
         String originNumber,
         @Nullable String billTo,
         @Nullable String custom,
+        @Nullable String ruling,
         boolean wordsOpen) {
 
     WorkOrder workOrder(List<WorkOrderLineRow> lines, List<UnknownWord> unknownWords) {
@@ -70,6 +71,7 @@ record WorkOrderRow(
                 status,
                 particulars(),
                 unknownWords,
+                RecordTexts.ruling(ruling),
                 lines.stream().map(WorkOrderLineRow::line).toList());
     }
 

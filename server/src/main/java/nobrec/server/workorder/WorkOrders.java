@@ -11,7 +11,6 @@ import nobrec.core.address.PlaceKind;
 import nobrec.core.address.PostalAddress;
 import nobrec.core.measure.Weight;
 import nobrec.core.refusal.Refusal;
-import nobrec.core.workorder.UnknownWord;
 import nobrec.core.workorder.WorkOrder;
 import nobrec.core.workorder.WorkOrderStatus;
 import nobrec.server.audit.AuditLog;
@@ -19,7 +18,7 @@ import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
-/** The work orders, however they came in. */
+/** The work orders, however they came in, as they count: by their records and the house rules. */
 @Service
 public class WorkOrders {
 
@@ -27,15 +26,19 @@ public class WorkOrders {
     private static final int MAX_OPEN = 500;
 
     private final WorkOrderMapper mapper;
+    private final StoredOrders stored;
+    private final Rulings rulings;
     private final AuditLog auditLog;
 
-    WorkOrders(WorkOrderMapper mapper, AuditLog auditLog) {
+    WorkOrders(WorkOrderMapper mapper, StoredOrders stored, Rulings rulings, AuditLog auditLog) {
         this.mapper = mapper;
+        this.stored = stored;
+        this.rulings = rulings;
         this.auditLog = auditLog;
     }
 
     public Optional<WorkOrder> find(String number) {
-        return mapper.byNumber(number).map(row -> withLines(List.of(row)).get(0));
+        return stored.find(number).map(WorkOrder::ruled);
     }
 
     public WorkOrder byNumber(String number) {
@@ -62,16 +65,12 @@ public class WorkOrders {
     }
 
     public WorkOrder byId(long id) {
-        return mapper.byId(id)
-                .map(row -> withLines(List.of(row)).get(0))
-                .orElseThrow(() -> Refusal.notFound("Job " + id, "Look for it on Jobs."));
+        return stored.byId(id).ruled();
     }
 
     /** Those with these ids, in the order given. */
     public List<WorkOrder> byIds(List<Long> ids) {
-        Map<Long, WorkOrder> found =
-                withLines(mapper.byIds(ids)).stream().collect(Collectors.toMap(WorkOrder::id, job -> job));
-        return ids.stream().map(found::get).toList();
+        return stored.byIds(ids).stream().map(WorkOrder::ruled).toList();
     }
 
     /** Ids of the work orders that lines are of. */
@@ -104,33 +103,6 @@ public class WorkOrders {
         return mapper.weights(ids).stream()
                 .filter(row -> row.weight() != null)
                 .collect(Collectors.toMap(OrderWeightRow::id, OrderWeightRow::weight));
-    }
-
-    private Map<Long, List<UnknownWord>> unknownWords(List<WorkOrderRow> rows) {
-        List<Long> ids = rows.stream()
-                .filter(WorkOrderRow::wordsOpen)
-                .map(WorkOrderRow::id)
-                .toList();
-        if (ids.isEmpty()) {
-            return Map.of();
-        }
-        return mapper.wordsOf(ids).stream()
-                .collect(Collectors.groupingBy(
-                        UnknownWordRow::workOrderId, Collectors.mapping(UnknownWordRow::word, Collectors.toList())));
-    }
-
-    private List<WorkOrder> withLines(List<WorkOrderRow> rows) {
-        if (rows.isEmpty()) {
-            return List.of();
-        }
-        List<Long> ids = rows.stream().map(WorkOrderRow::id).toList();
-        Map<Long, List<WorkOrderLineRow>> lines =
-                mapper.linesOf(ids).stream().collect(Collectors.groupingBy(WorkOrderLineRow::workOrderId));
-        Map<Long, List<UnknownWord>> words = unknownWords(rows);
-        return rows.stream()
-                .map(row ->
-                        row.workOrder(lines.getOrDefault(row.id(), List.of()), words.getOrDefault(row.id(), List.of())))
-                .toList();
     }
 
     /** The work order as it is once its row is locked: nobody else opens or ships it until the transaction ends. */
@@ -171,27 +143,43 @@ public class WorkOrders {
             throw Refusal.conflict("Job " + number, "It is not on hold any more.", "Reload the page.");
         }
         mapper.updateHold(job.id(), "");
+        rulings.release(job);
         auditLog.write(signIn, "released a job", "Job " + number, hold);
     }
 
     public void correctCarrierAccount(long id, String account) {
         mapper.updateCarrierAccount(id, account);
+        rulings.again(id);
     }
 
     public void correctPhone(long id, String phone) {
         mapper.updatePhone(id, phone);
+        rulings.again(id);
     }
 
     public void sayPlaceKind(long id, PlaceKind placeKind) {
         mapper.updatePlaceKind(id, placeKind);
+        rulings.again(id);
     }
 
     public void correctShipTo(long id, PostalAddress shipTo) {
         mapper.updateShipTo(id, shipTo);
+        rulings.again(id);
+    }
+
+    /** As its record says it, without what house rules make of it. */
+    public WorkOrder recorded(long id) {
+        return stored.byId(id);
+    }
+
+    /** The same once its row is locked. */
+    public WorkOrder recordedLocked(long id) {
+        mapper.lock(id);
+        return stored.byId(id);
     }
 
     /**
-     * Work orders of the list, whole.
+     * Work orders of the list, whole, as their records say it.
      *
      * @param beforeId the part of the list before this id; null for its beginning
      */
@@ -199,7 +187,7 @@ public class WorkOrders {
         List<Long> ids = mapper.page(status, literally(text), beforeId, limit).stream()
                 .map(WorkOrderListRow::id)
                 .toList();
-        return ids.isEmpty() ? List.of() : byIds(ids);
+        return stored.byIds(ids);
     }
 
     List<WorkOrderListRow> page(@Nullable WorkOrderStatus status, String text, @Nullable Long beforeId, int limit) {

@@ -10,6 +10,8 @@ public enum Permission {
     WRITE_BACK,
     /** Sees what customers pay and what is written back. */
     SEE_CHARGES,
+    /** Decides by which house rules the shop ships. */
+    KEEP_RULES,
     /** Sets up what is outside: addresses, credentials, time limits. */
     SET_UP
 }

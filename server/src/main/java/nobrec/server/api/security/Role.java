@@ -1,6 +1,7 @@
 package nobrec.server.api.security;
 
 import static nobrec.server.api.security.Permission.BRING_IN;
+import static nobrec.server.api.security.Permission.KEEP_RULES;
 import static nobrec.server.api.security.Permission.PACK_AND_SHIP;
 import static nobrec.server.api.security.Permission.SEE_CHARGES;
 import static nobrec.server.api.security.Permission.SET_UP;
@@ -15,11 +16,11 @@ import org.springframework.security.core.authority.SimpleGrantedAuthority;
 
 /** What a person is in the shop, and so may do. */
 public enum Role {
-    COORDINATOR(PACK_AND_SHIP, BRING_IN, WRITE_BACK, SEE_CHARGES),
+    COORDINATOR(PACK_AND_SHIP, BRING_IN, WRITE_BACK, SEE_CHARGES, KEEP_RULES),
     PACKER(PACK_AND_SHIP),
     BOOKKEEPER(WRITE_BACK, SEE_CHARGES),
-    OWNER(SEE_CHARGES),
-    ADMINISTRATOR(BRING_IN, WRITE_BACK, SEE_CHARGES, SET_UP);
+    OWNER(SEE_CHARGES, KEEP_RULES),
+    ADMINISTRATOR(BRING_IN, WRITE_BACK, SEE_CHARGES, KEEP_RULES, SET_UP);
 
     private final Set<Permission> permissions;
 

@@ -9,5 +9,9 @@ public enum TaskState {
     /** It cannot go on; what it had done stays. */
     FAILED,
     /** Somebody stopped it; what it had done stays. */
-    STOPPED
+    STOPPED;
+
+    public boolean isEnded() {
+        return this != WAITING && this != RUNNING;
+    }
 }

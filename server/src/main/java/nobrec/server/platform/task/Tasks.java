@@ -66,6 +66,19 @@ public class Tasks {
         return mapper.byId(id).map(Tasks::standing);
     }
 
+    /**
+     * What a task of a kind has found so far, as it reported it.
+     *
+     * @return empty where it has reported nothing yet
+     * @throws Refusal when there is no such task
+     */
+    public <T> Optional<T> found(long id, String kind, Class<T> type) {
+        TaskRow row = mapper.byId(id)
+                .filter(each -> each.kind().equals(kind))
+                .orElseThrow(() -> Refusal.notFound("Task " + id, "It is long done. Begin it again."));
+        return row.progress().isEmpty() ? Optional.empty() : Optional.of(json.readValue(row.progress(), type));
+    }
+
     /** The newest of a lane, the newest first. */
     public List<Standing> newest(String lane, int limit) {
         return mapper.newest(lane, limit).stream().map(Tasks::standing).toList();

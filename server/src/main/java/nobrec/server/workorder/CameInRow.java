@@ -1,0 +1,6 @@
+package nobrec.server.workorder;
+
+import java.time.Instant;
+
+/** When a work order came in. */
+record CameInRow(long id, Instant takenInAt) {}

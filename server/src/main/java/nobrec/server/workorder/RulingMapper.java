@@ -1,0 +1,36 @@
+package nobrec.server.workorder;
+
+import java.time.Instant;
+import java.util.List;
+import nobrec.server.platform.mapping.ChangesOneRow;
+import org.apache.ibatis.annotations.Mapper;
+import org.apache.ibatis.annotations.Param;
+import org.jspecify.annotations.Nullable;
+
+@Mapper
+interface RulingMapper {
+
+    /** JSON of ids; null for none. */
+    @Nullable
+    String released(long id);
+
+    @ChangesOneRow
+    void keep(
+            @Param("id") long id,
+            @Param("ruling") @Nullable String ruling,
+            @Param("service") @Nullable String service,
+            @Param("version") int version);
+
+    @ChangesOneRow
+    void keepReleased(@Param("id") long id, @Param("released") @Nullable String released);
+
+    List<Long> outdated(@Param("version") int version, @Param("afterId") long afterId, @Param("limit") int limit);
+
+    int countOutdated(@Param("version") int version);
+
+    List<CameInRow> since(@Param("from") Instant from, @Param("beforeId") long beforeId, @Param("limit") int limit);
+
+    int countSince(@Param("from") Instant from);
+
+    long lock(long id);
+}
