@@ -7,6 +7,8 @@ import { FileLayout } from "./layouts/FileLayout";
 import { SavedLayout } from "./layouts/SavedLayout";
 import { Postings } from "./postings/Postings";
 import { Rates } from "./rates/Rates";
+import { RulePage } from "./rules/RulePage";
+import { Rules } from "./rules/Rules";
 import { SignIn } from "./signin/SignIn";
 import { useWho } from "./signin/who";
 import { SourcePage } from "./sources/SourcePage";
@@ -48,6 +50,8 @@ export function App() {
         <Route path="/jobs/files/:id" element={<FileLayout />} />
         <Route path="/sources/layouts/:id" element={<SavedLayout />} />
         <Route path="/sources/wordbook" element={<Wordbook />} />
+        <Route path="/rules" element={<Rules />} />
+        <Route path="/rules/:id" element={<RulePage />} />
         <Route path="/connections" element={<Connections />} />
         <Route path="/" element={<Navigate to="/departures" replace />} />
         <Route path="*" element={<Nowhere />} />

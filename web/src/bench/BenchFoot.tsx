@@ -1,6 +1,7 @@
 import { useCallback, useMemo } from "react";
 import { Key } from "../ui/Key";
 import { useKeys } from "../ui/keys";
+import { RulesActed } from "./RulesActed";
 import { Checks } from "./Checks";
 import { MoneySentence } from "./MoneySentence";
 import { acts, type BenchData, type useAct } from "./useBench";
@@ -41,6 +42,7 @@ export function BenchFoot({ bench, act, previewing, edit }: Props) {
         </p>
       )}
       <Checks bench={bench} act={act} edit={edit} />
+      <RulesActed bench={bench} />
       <div className="mt-1 flex items-center justify-between gap-6 max-[900px]:gap-2">
         <div className="min-w-0">
           <MoneySentence bench={bench} />

@@ -39,6 +39,7 @@ export const emptyBench: BenchData = {
   offers: [],
   choiceReason: "",
   checks: [],
+  rules: [],
   mayShip: false,
   papers: [],
 };

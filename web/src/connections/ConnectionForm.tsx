@@ -1,4 +1,5 @@
-import { type FormEvent, type ReactNode, useEffect, useMemo, useRef } from "react";
+import { Labeled } from "../ui/Labeled";
+import { type FormEvent, useEffect, useMemo, useRef } from "react";
 import { isProblem } from "../api/problem";
 import { Key } from "../ui/Key";
 import { useKeys } from "../ui/keys";
@@ -91,14 +92,5 @@ export function ConnectionForm({ connection, busy, error, keep, close }: Props) 
       </div>
       {error !== null && <ProblemLine error={error} />}
     </form>
-  );
-}
-
-function Labeled({ text, children }: { text: string; children: ReactNode }) {
-  return (
-    <label className="flex flex-col">
-      <span className="quiet">{text}</span>
-      {children}
-    </label>
   );
 }

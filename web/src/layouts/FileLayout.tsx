@@ -8,7 +8,8 @@ import { ProblemLine, Trouble, Waiting } from "../ui/states";
 import { useTitle } from "../ui/useTitle";
 import { ColumnTable } from "./ColumnTable";
 import { FixedTexts } from "./FixedTexts";
-import { Labeled, NotationFields } from "./NotationFields";
+import { NotationFields } from "./NotationFields";
+import { Labeled } from "../ui/Labeled";
 import { Preview } from "./Preview";
 import { documentOf, draftOf, useLayoutDraft } from "./useLayoutDraft";
 

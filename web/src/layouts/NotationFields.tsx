@@ -1,4 +1,4 @@
-import type { ReactNode } from "react";
+import { Labeled } from "../ui/Labeled";
 import type { LayoutDraft } from "./useLayoutDraft";
 
 interface Props {
@@ -74,14 +74,5 @@ function Choice<T extends string>({ text, value, choices, choose }: ChoiceProps<
         ))}
       </select>
     </Labeled>
-  );
-}
-
-export function Labeled({ text, children }: { text: string; children: ReactNode }) {
-  return (
-    <label className="flex flex-col">
-      <span className="quiet">{text}</span>
-      {children}
-    </label>
   );
 }

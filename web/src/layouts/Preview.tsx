@@ -1,11 +1,9 @@
 import { keepPreviousData, useQuery } from "@tanstack/react-query";
-import { useEffect, useState } from "react";
 import { answer, api, type Schemas } from "../api/client";
 import { count } from "../ui/format";
 import { ProblemLine, Waiting } from "../ui/states";
+import { useSettled } from "../ui/useSettled";
 import type { LayoutDocument } from "./useLayoutDraft";
-
-const PAUSE_MS = 250;
 
 /** How the first jobs of the file would stand here, while the layout is made. */
 export function Preview({ importId, layout }: { importId: number; layout: LayoutDocument }) {
@@ -77,14 +75,4 @@ function PreviewedOrder({ order }: { order: Schemas["orderfile.PreviewedOrder"] 
       </ul>
     </article>
   );
-}
-
-/** A value once it has stayed the same for a moment. */
-function useSettled<T>(value: T): T {
-  const [settled, setSettled] = useState(value);
-  useEffect(() => {
-    const timer = setTimeout(() => setSettled(value), PAUSE_MS);
-    return () => clearTimeout(timer);
-  }, [value]);
-  return settled;
 }

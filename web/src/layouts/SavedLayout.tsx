@@ -5,7 +5,8 @@ import { ProblemLine, Trouble, Waiting } from "../ui/states";
 import { useTitle } from "../ui/useTitle";
 import { ColumnTable } from "./ColumnTable";
 import { FixedTexts } from "./FixedTexts";
-import { Labeled, NotationFields } from "./NotationFields";
+import { NotationFields } from "./NotationFields";
+import { Labeled } from "../ui/Labeled";
 import { documentOf, draftOf, useLayoutDraft } from "./useLayoutDraft";
 
 type Layouts = Schemas["layout.LayoutList"];

@@ -2,7 +2,7 @@ import { useMutation, useQueryClient } from "@tanstack/react-query";
 import { type FormEvent, useEffect, useMemo, useRef } from "react";
 import { useNavigate } from "react-router";
 import { answer, api, type Schemas } from "../api/client";
-import { Labeled } from "../layouts/NotationFields";
+import { Labeled } from "../ui/Labeled";
 import { Key } from "../ui/Key";
 import { useKeys } from "../ui/keys";
 import { ProblemLine } from "../ui/states";

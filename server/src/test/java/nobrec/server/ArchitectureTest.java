@@ -23,6 +23,7 @@ import nobrec.server.api.security.ForAdministrators;
 import nobrec.server.api.security.ForAllButPackers;
 import nobrec.server.api.security.ForCoordinators;
 import nobrec.server.api.security.ForEveryone;
+import nobrec.server.api.security.ForRuleKeepers;
 import nobrec.server.api.security.ForTheBooks;
 import nobrec.server.api.security.ForTheDesk;
 import nobrec.server.connection.Adapter;
@@ -94,6 +95,7 @@ class ArchitectureTest {
                             "device",
                             "orderfile",
                             "platform",
+                            "rule",
                             "site",
                             "source")),
             Map.entry(
@@ -193,7 +195,7 @@ class ArchitectureTest {
                 boolean says = Stream.of(
                                 ForEveryone.class,
                                 ForAllButPackers.class,
-                    ForRuleKeepers.class,
+                                ForRuleKeepers.class,
                                 ForTheDesk.class,
                                 ForAdministrators.class,
                                 ForCoordinators.class,

@@ -22,6 +22,7 @@ import nobrec.core.service.Carrier;
 import nobrec.core.service.Service;
 import nobrec.core.service.ServiceLimits;
 import nobrec.server.account.Accounts;
+import nobrec.server.audit.AuditLog;
 import nobrec.server.carrier.RateSheetIntake;
 import nobrec.server.carrier.ServiceCatalog;
 import nobrec.server.carton.CartonTypes;
@@ -29,6 +30,7 @@ import nobrec.server.charge.ShopChargeRules;
 import nobrec.server.platform.DemoSettings;
 import nobrec.server.platform.csv.UploadedFile;
 import nobrec.server.platform.money.ShopMoney;
+import nobrec.server.rule.HouseRules;
 import nobrec.server.site.Site;
 import nobrec.server.site.Sites;
 import org.slf4j.Logger;
@@ -61,6 +63,7 @@ class DemoLoader implements ApplicationRunner {
     private final ServiceCatalog catalog;
     private final RateSheetIntake rateSheets;
     private final ShopChargeRules chargeRules;
+    private final HouseRules houseRules;
     private final ShopMoney money;
 
     DemoLoader(
@@ -72,7 +75,9 @@ class DemoLoader implements ApplicationRunner {
             ServiceCatalog catalog,
             RateSheetIntake rateSheets,
             ShopChargeRules chargeRules,
+            HouseRules houseRules,
             ShopMoney money) {
+        this.houseRules = houseRules;
         this.money = money;
         this.demo = demo;
         this.json = json;
@@ -99,6 +104,7 @@ class DemoLoader implements ApplicationRunner {
         DemoTables.cartonTypes(folder.resolve("carton-types.csv"), money).forEach(cartonTypes::add);
         catalog.addFuel(DemoTables.fuel(folder.resolve("fuel.csv")));
         addServices(shop, folder.resolve("rates"));
+        shop.houseRules().forEach(rule -> houseRules.add(rule, AuditLog.BY_ITSELF));
         LOG.info("The demonstration is set up: {}.", shop.site().company());
     }
 

@@ -11,6 +11,7 @@ import nobrec.core.identifier.TrackingForm;
 import nobrec.core.item.GoodsClass;
 import nobrec.core.service.Accessorial;
 import nobrec.server.api.security.Role;
+import nobrec.server.rule.RuleDocument;
 
 /** The file demo/shop.json. Weights in pounds, lengths in inches, amounts in dollars, shares in percent. */
 record DemoShop(
@@ -21,7 +22,8 @@ record DemoShop(
         List<ConnectionEntry> connections,
         List<SourceEntry> sources,
         List<ServiceEntry> services,
-        List<ChargeRuleEntry> chargeRules) {
+        List<ChargeRuleEntry> chargeRules,
+        List<RuleDocument> houseRules) {
 
     record SiteEntry(
             String code,

@@ -21,7 +21,7 @@ import tools.jackson.databind.json.JsonMapper;
 
 /** Changes of the house rules; each is brought to the jobs that have not left. */
 @Service
-class HouseRules {
+public class HouseRules {
 
     static final String LANE = "house-rules";
 
@@ -66,6 +66,12 @@ class HouseRules {
     /** A rule read back in plain words. */
     String sentence(RuleDocument document) {
         return new RuleSentence(settings.units()).of(kept.read(0, document));
+    }
+
+    /** Adds a rule, whatever others there are. */
+    @Transactional
+    public void add(RuleDocument document, String signIn) {
+        add(mapper.lockedSet().version(), document, signIn);
     }
 
     /** @param version of the rules that were looked at */

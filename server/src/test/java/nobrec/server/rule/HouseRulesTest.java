@@ -22,19 +22,19 @@ class HouseRulesTest extends ServerTest {
     @Autowired
     private HouseRules rules;
 
-    /** Rules would act on the jobs of other tests. */
+    /** Rules would act on the jobs of other tests. Those of the demonstration stay. */
     @AfterEach
     void noRuleIsLeft() {
-        JsonNode left = get(RULES);
-        for (JsonNode rule : left.path("rows")) {
-            assertThat(send("DELETE", RULES + "/" + rule.path("id").asLong() + "?version=" + version(), Map.of()))
-                    .hasStatusOk();
+        for (JsonNode row : get(RULES).path("rows")) {
+            if (row.path("rule").path("name").asString().startsWith("HR ")) {
+                assertThat(send("DELETE", RULES + "/" + row.path("id").asLong() + "?version=" + version(), Map.of()))
+                        .hasStatusOk();
+            }
         }
         awaitTasks();
-        assertThat(database.queryForObject(
-                        "SELECT COUNT(*) FROM work_order WHERE ruling IS NOT NULL AND status <> 'SHIPPED'",
-                        Integer.class))
-                .isZero();
+        assertThat(database.queryForList(
+                        "SELECT ruling FROM work_order WHERE number LIKE 'HR-%' AND ruling IS NOT NULL"))
+                .isEmpty();
     }
 
     private int version() {
@@ -44,7 +44,7 @@ class HouseRulesTest extends ServerTest {
     private static Map<String, Object> rule(String customer, Object... acts) {
         return Map.of(
                 "name",
-                "Rule of " + customer,
+                customer + " rule",
                 "when",
                 Map.of("kind", "FACT", "fact", "CUSTOMER", "test", "ONE_OF", "texts", List.of(customer)),
                 "acts",
@@ -105,8 +105,8 @@ class HouseRulesTest extends ServerTest {
         assertThat(texts(bench.path("checks"), "reason"))
                 .contains(
                         "On hold: ask Ines",
-                        "House rule “Rule of HR Tool” demands a company.",
-                        "House rule “Rule of HR Tool” demands that the contents are checked piece by piece.");
+                        "House rule “HR Tool rule” demands a company.",
+                        "House rule “HR Tool rule” demands that the contents are checked piece by piece.");
         assertThat(bench.path("rules").get(0).path("why").asString()).isEqualTo("Customer HR Tool.");
         assertThat(bench.path("rules").get(0).path("does").asString())
                 .startsWith("ask for Dunlin Overnight, whatever the record says; with signature; hold it, “ask Ines”");
@@ -136,7 +136,7 @@ class HouseRulesTest extends ServerTest {
         bring("HR-3", "HR Later");
         Map<String, Object> abroad = Map.of(
                 "name",
-                "Iowa",
+                "HR Iowa",
                 "when",
                 Map.of("kind", "FACT", "fact", "STATE", "test", "ONE_OF", "texts", List.of("ia")),
                 "acts",
@@ -149,7 +149,7 @@ class HouseRulesTest extends ServerTest {
         add(rule("HR Later", act("NOTE", "n")));
         awaitTasks();
         JsonNode bench = open("HR-3");
-        assertThat(texts(bench.path("rules"), "name")).containsExactly("Rule of HR Later");
+        assertThat(texts(bench.path("rules"), "name")).containsExactly("HR Later rule");
         long id = bench.path("id").asLong();
         JsonNode corrected = json(send(
                 "PUT",
@@ -171,7 +171,7 @@ class HouseRulesTest extends ServerTest {
                         "52001",
                         "country",
                         "US")));
-        assertThat(texts(corrected.path("rules"), "name")).containsExactly("Iowa", "Rule of HR Later");
+        assertThat(texts(corrected.path("rules"), "name")).containsExactly("HR Iowa", "HR Later rule");
         assertThat(texts(corrected.path("rules"), "why")).contains("Ship-to state IA.");
     }
 
@@ -200,8 +200,8 @@ class HouseRulesTest extends ServerTest {
         bring("HR-5", "HR Two");
         assertThat(chosen(open("HR-5")).path("name").asString()).isEqualTo("Dunlin Overnight");
         JsonNode rows = get(RULES).path("rows");
-        List<Long> turned =
-                List.of(rows.get(1).path("id").asLong(), rows.get(0).path("id").asLong());
+        List<Long> turned = new ArrayList<>();
+        rows.forEach(row -> turned.add(0, row.path("id").asLong()));
         assertThat(send("PUT", RULES + "/order", Map.of("version", version(), "ids", turned)))
                 .hasStatusOk();
         awaitTasks();
@@ -218,6 +218,7 @@ class HouseRulesTest extends ServerTest {
                 JSON.writeValueAsString(rule("HR Gone", act("SERVICE", "Pigeon Post"))));
         add(rule("HR Gone", act("NOTE", "m")));
         JsonNode rows = get(RULES).path("rows");
+        assertThat(rows.get(0).path("rule").path("name").asString()).isEqualTo("HR Gone rule");
         assertThat(rows.get(0).path("problem").asString())
                 .isEqualTo("What it does, “service”: “Pigeon Post” is not known here. Choose one of the list.");
         bring("HR-6", "HR Gone");

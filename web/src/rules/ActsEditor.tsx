@@ -1,0 +1,105 @@
+import { type Act, type ActView, replaced } from "./ruleData";
+
+interface Props {
+  acts: Act[];
+  kinds: ActView[];
+  change: (acts: Act[]) => void;
+}
+
+/** What a rule does, one line each. */
+export function ActsEditor({ acts, kinds, change }: Props) {
+  const add = (kind: string) => {
+    const view = kinds.find((each) => each.kind === kind);
+    if (view) {
+      change([...acts, fresh(view)]);
+    }
+  };
+  return (
+    <div role="group" aria-label="What it does" className="space-y-1.5">
+      {acts.map((act, index) => (
+        <ActRow
+          key={index}
+          act={act}
+          view={kinds.find((each) => each.kind === act.kind)}
+          change={(now) => change(replaced(acts, index, now))}
+        />
+      ))}
+      <select
+        aria-label="Add something it does"
+        className="entry w-72"
+        value=""
+        onChange={(event) => add(event.target.value)}
+      >
+        <option value="">add something it does …</option>
+        {kinds.map((kind) => (
+          <option key={kind.kind} value={kind.kind}>
+            {kind.label}
+          </option>
+        ))}
+      </select>
+    </div>
+  );
+}
+
+function fresh(view: ActView): Act {
+  return { kind: view.kind, ...(view.needsValue ? { value: view.choices[0] ?? "" } : {}) };
+}
+
+interface RowProps {
+  act: Act;
+  view: ActView | undefined;
+  change: (act: Act | undefined) => void;
+}
+
+function ActRow({ act, view, change }: RowProps) {
+  if (!view) {
+    return null;
+  }
+  return (
+    <div className="flex flex-wrap items-center gap-2">
+      <span className="w-44">{view.label}</span>
+      {view.needsValue && view.choices.length > 0 && (
+        <select
+          aria-label={view.label}
+          className="entry w-52"
+          value={act.value ?? ""}
+          onChange={(event) => change({ ...act, value: event.target.value })}
+        >
+          {!view.choices.includes(act.value ?? "") && <option value={act.value}>{act.value}</option>}
+          {view.choices.map((choice) => (
+            <option key={choice} value={choice}>
+              {choice}
+            </option>
+          ))}
+        </select>
+      )}
+      {view.needsValue && view.choices.length === 0 && (
+        <input
+          aria-label={view.label}
+          className="entry w-72"
+          maxLength={120}
+          value={act.value ?? ""}
+          onChange={(event) => change({ ...act, value: event.target.value })}
+        />
+      )}
+      {view.overrules && (
+        <label className="flex items-center gap-1.5">
+          <input
+            type="checkbox"
+            checked={act.instead ?? false}
+            onChange={(event) => change({ ...act, instead: event.target.checked })}
+          />
+          whatever the record says
+        </label>
+      )}
+      <button
+        type="button"
+        className="act"
+        aria-label={`Take away: ${view.label}`}
+        onClick={() => change(undefined)}
+      >
+        ×
+      </button>
+    </div>
+  );
+}
