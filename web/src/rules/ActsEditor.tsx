@@ -57,11 +57,11 @@ function ActRow({ act, view, change }: RowProps) {
   }
   return (
     <div className="flex flex-wrap items-center gap-2">
-      <span className="w-44">{view.label}</span>
+      <span className="w-36">{view.label}</span>
       {view.needsValue && view.choices.length > 0 && (
         <select
           aria-label={view.label}
-          className="entry w-52"
+          className="entry w-48"
           value={act.value ?? ""}
           onChange={(event) => change({ ...act, value: event.target.value })}
         >

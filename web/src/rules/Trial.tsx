@@ -56,7 +56,7 @@ function Found({ task }: { task: number }) {
   if (touched === 0) {
     return (
       <Empty>
-        It would have touched none of the {count(looked, "job", "jobs")} that came in in the last {days} days.
+        It would have touched none of the {count(looked, "job", "jobs")} of the last {days} days.
       </Empty>
     );
   }

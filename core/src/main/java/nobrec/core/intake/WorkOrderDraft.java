@@ -1,15 +1,22 @@
 package nobrec.core.intake;
 
 import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.concurrent.atomic.AtomicInteger;
+import java.util.function.Function;
 import nobrec.core.address.PostalAddress;
 import nobrec.core.charging.FreightTerms;
 import nobrec.core.item.Handling;
+import nobrec.core.item.Item;
+import nobrec.core.item.LineFact;
 import nobrec.core.item.LineGoods;
 import nobrec.core.item.LotShare;
+import nobrec.core.layout.OrderField;
 import nobrec.core.measure.Size;
 import nobrec.core.measure.Weight;
 import nobrec.core.workorder.Particulars;
@@ -66,9 +73,34 @@ public record WorkOrderDraft(
                                 line.handling(),
                                 line.lots(),
                                 line.goods(),
-                                line.custom()))
+                                line.custom(),
+                                line.fromItem()))
+                        .map(FilledLine::emptied)
                         .toList(),
                 List.of());
+    }
+
+    /** With what its records lack of its lines, as far as their items say it. */
+    public WorkOrderDraft filledFrom(Function<String, Optional<Item>> items) {
+        List<Line> filled = new ArrayList<>();
+        for (Line line : lines) {
+            Set<LineFact> waiting = waiting(filled.size() + 1);
+            filled.add(items.apply(line.item())
+                    .map(item -> FilledLine.of(line, item, waiting))
+                    .orElse(line));
+        }
+        return with(filled, openWords);
+    }
+
+    /** What a line's record does say, in a unit nobody has translated yet. */
+    private Set<LineFact> waiting(int line) {
+        Set<LineFact> waiting = EnumSet.noneOf(LineFact.class);
+        for (OpenWord word : openWords) {
+            if (word.line() == line) {
+                waiting.add(word.field() == OrderField.UNIT_WEIGHT ? LineFact.WEIGHT : LineFact.SIZE);
+            }
+        }
+        return waiting;
     }
 
     /** As a work order that is not kept yet. */
@@ -93,7 +125,9 @@ public record WorkOrderDraft(
                 particulars,
                 List.of(),
                 Ruling.NONE,
-                lines.stream().map(line -> line.unkept(position.incrementAndGet())).toList());
+                lines.stream()
+                        .map(line -> line.unkept(position.incrementAndGet()))
+                        .toList());
     }
 
     WorkOrderDraft with(List<Line> all, List<OpenWord> words) {
@@ -119,6 +153,7 @@ public record WorkOrderDraft(
      *
      * @param quantityReady when not all of them are there yet
      * @param custom the shop's own fields, by name
+     * @param fromItem what the record lacks and its item says
      */
     public record Line(
             String item,
@@ -130,7 +165,38 @@ public record WorkOrderDraft(
             Handling handling,
             List<LotShare> lots,
             LineGoods goods,
-            Map<String, String> custom) {
+            Map<String, String> custom,
+            Set<LineFact> fromItem) {
+
+        public Line {
+            fromItem = Set.copyOf(fromItem);
+        }
+
+        /** As a record says it. */
+        public Line(
+                String item,
+                String description,
+                int quantity,
+                Optional<Integer> quantityReady,
+                Optional<Weight> unitWeight,
+                Optional<Size> unitSize,
+                Handling handling,
+                List<LotShare> lots,
+                LineGoods goods,
+                Map<String, String> custom) {
+            this(
+                    item,
+                    description,
+                    quantity,
+                    quantityReady,
+                    unitWeight,
+                    unitSize,
+                    handling,
+                    lots,
+                    goods,
+                    custom,
+                    Set.of());
+        }
 
         private WorkOrder.Line unkept(int position) {
             return new WorkOrder.Line(
@@ -147,7 +213,8 @@ public record WorkOrderDraft(
                     handling,
                     lots,
                     goods,
-                    custom);
+                    custom,
+                    fromItem);
         }
     }
 }

@@ -80,7 +80,7 @@ public final class RuleSentence {
         String name = has.name().isEmpty() ? "" : " “" + has.name() + "”";
         return has.fact().of() == Fact.Of.JOB
                 ? "the " + has.fact().label() + name
-                : "of one of its lines the " + has.fact().label() + name;
+                : "a line’s " + has.fact().label() + name;
     }
 
     private static String either(List<String> texts) {

@@ -4,11 +4,13 @@ import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import nobrec.core.address.PlaceKind;
 import nobrec.core.address.PlaceKindRule;
 import nobrec.core.address.PostalAddress;
 import nobrec.core.charging.FreightTerms;
 import nobrec.core.item.Handling;
+import nobrec.core.item.LineFact;
 import nobrec.core.item.LineGoods;
 import nobrec.core.item.LotShare;
 import nobrec.core.item.PackItem;
@@ -43,6 +45,7 @@ public record WorkOrder(
 
     /**
      * @param quantityReady when not all of them are there yet
+     * @param fromItem what the record lacks and its item says
      * @param quantityTaken pieces in shipments, open and shipped
      */
     public record Line(
@@ -59,7 +62,8 @@ public record WorkOrder(
             Handling handling,
             List<LotShare> lots,
             LineGoods goods,
-            Map<String, String> custom) {
+            Map<String, String> custom,
+            Set<LineFact> fromItem) {
 
         /** Pieces that have not left yet. */
         public int quantityOpen() {

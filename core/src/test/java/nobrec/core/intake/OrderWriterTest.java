@@ -167,7 +167,7 @@ class OrderWriterTest {
                 List.of());
     }
 
-    private static WorkOrderDraft.Line line(Random random) {
+    static WorkOrderDraft.Line line(Random random) {
         int quantity = 2 + random.nextInt(18);
         int first = 1 + random.nextInt(quantity - 1);
         return new WorkOrderDraft.Line(

@@ -199,7 +199,8 @@ final class RandomRules {
                         "",
                         Optional.empty(),
                         Optional.empty()),
-                Map.of());
+                Map.of(),
+                Set.of());
     }
 
     private <T> T one(List<T> all) {

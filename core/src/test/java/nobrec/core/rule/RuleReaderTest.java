@@ -90,9 +90,7 @@ class RuleReaderTest {
                 Arguments.of(rule(RandomRules.figure(Fact.WEIGHT, "", ""), NOTE), "Neither bound is given."),
                 Arguments.of(
                         rule(RandomRules.figure(Fact.WEIGHT, "3 lb", "1 kg"), NOTE), "“At least” is above “at most”."),
-                Arguments.of(
-                        rule(RandomRules.figure(Fact.WEIGHT, "3 stn", ""), NOTE),
-                        "“stn” is no unit known here."),
+                Arguments.of(rule(RandomRules.figure(Fact.WEIGHT, "3 stn", ""), NOTE), "“stn” is no unit known here."),
                 Arguments.of(rule(RandomRules.figure(Fact.PIECES, "1.5", ""), NOTE), "“1.5” is no whole number."),
                 Arguments.of(
                         rule(RandomRules.figure(Fact.PIECES, "1e999999999", ""), NOTE),

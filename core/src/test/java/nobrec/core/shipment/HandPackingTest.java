@@ -73,7 +73,8 @@ class HandPackingTest {
                 item.handling(),
                 List.of(new LotShare("A" + id, quantity - quantity / 2), new LotShare("B" + id, quantity / 2 + 1)),
                 GOODS,
-                Map.of());
+                Map.of(),
+                Set.of());
     }
 
     private static Shipment shipment(Jobs jobs) {
