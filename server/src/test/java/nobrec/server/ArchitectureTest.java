@@ -59,6 +59,7 @@ class ArchitectureTest {
                             "carton",
                             "device",
                             "document",
+                            "item",
                             "packing",
                             "platform",
                             "pricing",
@@ -115,6 +116,7 @@ class ArchitectureTest {
             Map.entry("device", List.of("connection")),
             Map.entry("document", List.of("api", "carton", "platform", "site")),
             Map.entry("find", List.of("api", "shipment", "workorder")),
+            Map.entry("item", List.of("account", "api", "audit", "platform", "wordbook", "workorder")),
             Map.entry("layout", List.of("api", "audit", "platform")),
             Map.entry(
                     "orderfile",

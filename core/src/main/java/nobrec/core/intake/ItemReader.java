@@ -26,9 +26,6 @@ import nobrec.core.wordbook.SourceWords;
  */
 public final class ItemReader {
 
-    private static final String ROW = "row of the file";
-    private static final String SHELF = "Shelf";
-    private static final String BARCODE = "Barcode";
     private static final Set<String> SHELF_WORDS =
             Set.of("shelf", "bin", "rack", "location", "storage place", "bin location");
     private static final Set<String> BARCODE_WORDS = Set.of("barcode", "bar code", "gtin", "ean", "upc");
@@ -56,7 +53,11 @@ public final class ItemReader {
         this.words = words;
         List<List<String>> beginning =
                 rows.stream().limit(GUESSED_FROM).map(OrderReader.Row::cells).toList();
-        this.layout = layout(LayoutGuess.of("items", header, beginning, words, usual));
+        this.layout = ItemFile.isOurs(header)
+                ? ItemFile.LAYOUT
+                : layout(
+                        LayoutGuess.of("items", header, beginning, words, usual),
+                        LayoutGuess.of("items", header, List.of(), words, usual));
     }
 
     /** @param usual how the shop writes, where the file does not show it */
@@ -65,44 +66,38 @@ public final class ItemReader {
         return new ItemReader(header, rows, words, usual).read(rows);
     }
 
-    private OrderLayout layout(OrderLayout guess) {
+    /** @param byHeading a guess from the headings alone, for columns of which so much is bad that they look like nothing */
+    private OrderLayout layout(OrderLayout guess, OrderLayout byHeading) {
         Map<FieldTarget, String> columns = new HashMap<>();
         Set<String> own = new HashSet<>();
         for (String heading : header) {
             String plain = OrderLayout.plain(heading);
             if (SHELF_WORDS.contains(plain) && own.add(heading)) {
-                columns.putIfAbsent(custom(SHELF), heading);
+                columns.putIfAbsent(ItemFile.custom(ItemFile.SHELF), heading);
             } else if (BARCODE_WORDS.contains(plain) && own.add(heading)) {
-                columns.putIfAbsent(custom(BARCODE), heading);
+                columns.putIfAbsent(ItemFile.custom(ItemFile.BARCODE), heading);
             }
         }
-        guess.columns().forEach((target, heading) -> {
-            OrderField field = target.field();
-            if (field.part() == Part.LINE && !NOT_OF_ITEMS.contains(field) && !own.contains(heading)) {
-                columns.putIfAbsent(FieldTarget.of(field), heading);
-            }
-        });
+        for (OrderLayout each : List.of(guess, byHeading)) {
+            each.columns().forEach((target, heading) -> {
+                OrderField field = target.field();
+                if (field.part() == Part.LINE && !NOT_OF_ITEMS.contains(field) && own.add(heading)) {
+                    columns.putIfAbsent(FieldTarget.of(field), heading);
+                }
+            });
+        }
         FieldTarget item = FieldTarget.of(OrderField.ITEM);
         header.stream()
                 .filter(heading -> NUMBER_WORDS.contains(OrderLayout.plain(heading)) && !columns.containsValue(heading))
                 .findFirst()
                 .ifPresent(heading -> columns.putIfAbsent(item, heading));
-        columns.put(FieldTarget.of(OrderField.ORDER_NUMBER), ROW);
-        return new OrderLayout(
-                "items",
-                RowShape.LINE_A_ROW,
-                columns,
-                Map.of(FieldTarget.of(OrderField.QUANTITY), "1"),
-                guess.notation());
-    }
-
-    private static FieldTarget custom(String name) {
-        return new FieldTarget(OrderField.LINE_CUSTOM, name, 1);
+        columns.put(FieldTarget.of(OrderField.ORDER_NUMBER), ItemFile.ROW);
+        return new OrderLayout("items", RowShape.LINE_A_ROW, columns, ItemFile.FIXED, guess.notation());
     }
 
     private Result read(List<OrderReader.Row> rows) {
         List<String> wider = new ArrayList<>(header);
-        wider.add(ROW);
+        wider.add(ItemFile.ROW);
         BoundLayout bound = BoundLayout.of(layout, wider, words, OrderDefaults.NONE);
         List<OrderReader.Row> numbered = rows.stream()
                 .filter(row -> !OrderReader.isEmpty(row.cells()))
@@ -147,8 +142,8 @@ public final class ItemReader {
                     line.unitSize(),
                     line.handling(),
                     line.goods(),
-                    line.custom().getOrDefault(SHELF, ""),
-                    line.custom().getOrDefault(BARCODE, "")));
+                    line.custom().getOrDefault(ItemFile.SHELF, ""),
+                    line.custom().getOrDefault(ItemFile.BARCODE, "")));
         }
     }
 
@@ -160,7 +155,7 @@ public final class ItemReader {
     private Map<String, String> readAs() {
         Map<String, String> readAs = new LinkedHashMap<>();
         layout.columns().entrySet().stream()
-                .filter(each -> !each.getValue().equals(ROW))
+                .filter(each -> !each.getValue().equals(ItemFile.ROW))
                 .sorted(Comparator.comparingInt(each -> header.indexOf(each.getValue())))
                 .forEach(each -> readAs.put(
                         each.getValue(),

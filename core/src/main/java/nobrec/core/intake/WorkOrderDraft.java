@@ -130,6 +130,11 @@ public record WorkOrderDraft(
                         .toList());
     }
 
+    /** The same, waiting for words that nobody has translated yet. */
+    public WorkOrderDraft waitingFor(List<OpenWord> words) {
+        return with(lines, words);
+    }
+
     WorkOrderDraft with(List<Line> all, List<OpenWord> words) {
         return new WorkOrderDraft(
                 number,

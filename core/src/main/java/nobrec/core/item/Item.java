@@ -25,4 +25,26 @@ public record Item(
     public Item weighing(Weight weight) {
         return new Item(number, description, Optional.of(weight), unitSize, handling, goods, shelf, barcode);
     }
+
+    /** This, and what it does not say as another one says it. */
+    public Item orElse(Item other) {
+        return new Item(
+                number,
+                said(description, other.description),
+                unitWeight.or(other::unitWeight),
+                unitSize.or(other::unitSize),
+                handling.equals(Handling.ANY) ? other.handling : handling,
+                new LineGoods(
+                        goods.unitValueCents().or(() -> other.goods.unitValueCents()),
+                        said(goods.hsCode(), other.goods.hsCode()),
+                        said(goods.origin(), other.goods.origin()),
+                        goods.goodsClass().or(() -> other.goods.goodsClass()),
+                        goods.freightClass().or(() -> other.goods.freightClass())),
+                said(shelf, other.shelf),
+                said(barcode, other.barcode));
+    }
+
+    private static String said(String text, String other) {
+        return text.isEmpty() ? other : text;
+    }
 }

@@ -97,7 +97,10 @@ class BenchController {
     private final BenchLooks looks;
     private final OnTimeOffers onTimeOffers;
 
+    private final LearnedWeights learnedWeights;
+
     BenchController(
+            LearnedWeights learnedWeights,
             Shipments shipments,
             BenchActs acts,
             Opening opening,
@@ -108,6 +111,7 @@ class BenchController {
             BenchViews views,
             BenchLooks looks,
             OnTimeOffers onTimeOffers) {
+        this.learnedWeights = learnedWeights;
         this.shipments = shipments;
         this.acts = acts;
         this.opening = opening;
@@ -153,6 +157,14 @@ class BenchController {
     BenchView typeWeight(
             @PathVariable long id, @PathVariable int number, @Valid @RequestBody WeightEntry weight, Principal who) {
         acts.typeWeight(id, number, weight.text(), weight.sure().orElse(false), who.getName());
+        return views.of(id);
+    }
+
+    /** Keeps what the weighed package says of one piece of the only item in it, from now on. */
+    @PostMapping("/{id}/packages/{number}/item-weight")
+    @ForTheDesk
+    BenchView keepItemWeight(@PathVariable long id, @PathVariable int number, Principal who) {
+        learnedWeights.keep(id, number, who.getName());
         return views.of(id);
     }
 

@@ -88,6 +88,7 @@ public record BenchView(
      * @param quantity that goes in this shipment
      * @param staysBehind pieces of the line that are in no shipment
      * @param handling how a piece wants to be packed, in words
+     * @param fromItem what its item says and the record does not, in words
      */
     record LineView(
             long id,
@@ -99,7 +100,8 @@ public record BenchView(
             int staysBehind,
             Optional<WeightFigure> unitWeight,
             Optional<SizeFigure> unitSize,
-            List<String> handling) {}
+            List<String> handling,
+            List<String> fromItem) {}
 
     /** Something requested beyond plain carriage. */
     record AccessorialView(Accessorial accessorial, String words, boolean requested, boolean offered) {}
@@ -119,10 +121,18 @@ public record BenchView(
             Optional<WeightFigure> weight,
             Optional<Shipment.WeightSource> weightSource,
             Optional<WeightFigure> expectedWeight,
+            Optional<ItemWeightView> itemWeight,
             Optional<String> trackingNumber,
             boolean placedByHand,
             List<ContentView> contents,
             List<LayerView> layers) {}
+
+    /**
+     * What the weighed package says of one piece of the only item in it, where that is news.
+     *
+     * @param reason how it comes about
+     */
+    record ItemWeightView(String item, WeightFigure weight, String reason) {}
 
     /**
      * What stands at one height, for the packer; layers come lowest first.

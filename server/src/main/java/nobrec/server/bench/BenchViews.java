@@ -13,6 +13,7 @@ import java.util.stream.Stream;
 import nobrec.core.address.Countries;
 import nobrec.core.address.PhoneNumber;
 import nobrec.core.carton.CartonType;
+import nobrec.core.item.LineFact;
 import nobrec.core.measure.Length;
 import nobrec.core.measure.UnitSystem;
 import nobrec.core.measure.Weight;
@@ -20,6 +21,7 @@ import nobrec.core.readiness.ReadyCheck;
 import nobrec.core.rule.RuleSentence;
 import nobrec.core.service.Accessorial;
 import nobrec.core.shipment.Jobs;
+import nobrec.core.shipment.LearnedWeight;
 import nobrec.core.shipment.PackageDrawing;
 import nobrec.core.shipment.Shipment;
 import nobrec.core.shipment.ShipmentState;
@@ -72,6 +74,7 @@ class BenchViews {
     private final CartonTypes cartonTypes;
     private final Papers papers;
     private final Accounts accounts;
+    private final LearnedWeights learnedWeights;
     private final UnitSystem units;
 
     BenchViews(
@@ -83,6 +86,7 @@ class BenchViews {
             CartonTypes cartonTypes,
             Papers papers,
             Accounts accounts,
+            LearnedWeights learnedWeights,
             NobrecSettings settings,
             ShopMoney money) {
         this.money = money;
@@ -94,6 +98,7 @@ class BenchViews {
         this.cartonTypes = cartonTypes;
         this.papers = papers;
         this.accounts = accounts;
+        this.learnedWeights = learnedWeights;
         this.units = settings.units();
     }
 
@@ -263,23 +268,34 @@ class BenchViews {
                             line.quantityToTake(),
                             line.unitWeight().map(this::figure),
                             line.unitSize().map(size -> SizeFigure.of(size, units)),
-                            line.handling().words());
+                            line.handling().words(),
+                            line.fromItem().stream()
+                                    .sorted()
+                                    .map(LineFact::words)
+                                    .toList());
                 })
                 .toList();
     }
 
     private List<PackageView> packages(Shipment shipment, Jobs jobs, Map<String, CartonType> cartons) {
+        Map<Integer, LearnedWeight> learned =
+                shipment.state() == ShipmentState.OPEN ? learnedWeights.of(shipment, jobs) : Map.of();
         Length longest = shipment.packages().stream()
                 .map(each -> each.size().longest())
                 .max(Length::compareTo)
                 .orElse(new Length(1));
         return shipment.packages().stream()
-                .map(packed ->
-                        packageView(packed, jobs, Objects.requireNonNull(cartons.get(packed.cartonCode())), longest))
+                .map(packed -> packageView(
+                        packed,
+                        jobs,
+                        Objects.requireNonNull(cartons.get(packed.cartonCode())),
+                        longest,
+                        Optional.ofNullable(learned.get(packed.number()))))
                 .toList();
     }
 
-    private PackageView packageView(Shipment.Package packed, Jobs jobs, CartonType carton, Length longest) {
+    private PackageView packageView(
+            Shipment.Package packed, Jobs jobs, CartonType carton, Length longest, Optional<LearnedWeight> learned) {
         PackageDrawing drawing = PackageDrawing.of(packed, carton, jobs, longest);
         return new PackageView(
                 packed.number(),
@@ -294,6 +310,7 @@ class BenchViews {
                 packed.weight().map(this::figure),
                 packed.weightSource(),
                 packed.expectedWeight().map(this::figure),
+                learned.map(each -> new BenchView.ItemWeightView(each.item(), figure(each.weight()), each.reason())),
                 packed.trackingNumber(),
                 packed.placedByHand(),
                 packed.contents().stream()

@@ -17,7 +17,7 @@ import nobrec.server.platform.NobrecSettings;
 import nobrec.server.platform.task.TaskHandler;
 import nobrec.server.platform.task.TaskRun;
 import nobrec.server.site.Sites;
-import nobrec.server.workorder.Rulings;
+import nobrec.server.workorder.PastOrders;
 import org.springframework.stereotype.Component;
 
 /** Tries a rule on the jobs that came in lately, before it counts. */
@@ -48,14 +48,14 @@ class TrialTask implements TaskHandler {
     private static final int SHOWN = 100;
 
     private final KeptRules kept;
-    private final Rulings rulings;
+    private final PastOrders orders;
     private final Sites sites;
     private final NobrecSettings settings;
     private final Clock clock;
 
-    TrialTask(KeptRules kept, Rulings rulings, Sites sites, NobrecSettings settings, Clock clock) {
+    TrialTask(KeptRules kept, PastOrders orders, Sites sites, NobrecSettings settings, Clock clock) {
         this.kept = kept;
-        this.rulings = rulings;
+        this.orders = orders;
         this.sites = sites;
         this.settings = settings;
         this.clock = clock;
@@ -71,13 +71,13 @@ class TrialTask implements TaskHandler {
         Request request = run.request(Request.class);
         Trial trial = trial(request);
         Instant from = clock.instant().minus(Duration.ofDays(DAYS));
-        int all = rulings.countSince(from);
+        int all = orders.countSince(from);
         Found found = run.progress(Found.class).orElse(Found.NOTHING);
-        List<Rulings.CameIn> portion = rulings.since(from, found.before(), AT_ONCE);
+        List<PastOrders.CameIn> portion = orders.since(from, found.before(), AT_ONCE);
         while (!portion.isEmpty()) {
             found = trial.on(portion, found);
             run.report("jobs", found.looked(), Math.max(all, found.looked()), found);
-            portion = rulings.since(from, found.before(), AT_ONCE);
+            portion = orders.since(from, found.before(), AT_ONCE);
         }
         run.report("jobs", found.looked(), found.looked(), found);
     }
@@ -106,10 +106,10 @@ class TrialTask implements TaskHandler {
             this.id = id;
         }
 
-        Found on(List<Rulings.CameIn> portion, Found before) {
+        Found on(List<PastOrders.CameIn> portion, Found before) {
             List<Touched> jobs = new ArrayList<>(before.jobs());
             int touched = before.touched();
-            for (Rulings.CameIn each : portion) {
+            for (PastOrders.CameIn each : portion) {
                 Optional<Touched> found = on(each);
                 touched += found.isPresent() ? 1 : 0;
                 found.filter(job -> jobs.size() < SHOWN).ifPresent(jobs::add);
@@ -118,7 +118,7 @@ class TrialTask implements TaskHandler {
             return new Found(before.looked() + portion.size(), touched, last, jobs);
         }
 
-        private Optional<Touched> on(Rulings.CameIn each) {
+        private Optional<Touched> on(PastOrders.CameIn each) {
             WorkOrder job = each.recorded();
             LocalDate day = sites.dayOf(each.at());
             return then.of(job, day).acted().stream()

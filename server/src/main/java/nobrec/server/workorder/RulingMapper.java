@@ -1,6 +1,5 @@
 package nobrec.server.workorder;
 
-import java.time.Instant;
 import java.util.List;
 import nobrec.server.platform.mapping.ChangesOneRow;
 import org.apache.ibatis.annotations.Mapper;
@@ -27,10 +26,6 @@ interface RulingMapper {
     List<Long> outdated(@Param("version") int version, @Param("afterId") long afterId, @Param("limit") int limit);
 
     int countOutdated(@Param("version") int version);
-
-    List<CameInRow> since(@Param("from") Instant from, @Param("beforeId") long beforeId, @Param("limit") int limit);
-
-    int countSince(@Param("from") Instant from);
 
     long lock(long id);
 }

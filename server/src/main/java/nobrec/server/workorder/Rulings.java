@@ -1,10 +1,8 @@
 package nobrec.server.workorder;
 
-import java.time.Instant;
 import java.util.List;
 import java.util.Set;
 import java.util.TreeSet;
-import java.util.stream.IntStream;
 import nobrec.core.workorder.RuleAct;
 import nobrec.core.workorder.Ruling;
 import nobrec.core.workorder.WorkOrder;
@@ -75,21 +73,5 @@ public class Rulings {
         released.addAll(job.ruling().holdingRules());
         mapper.keepReleased(job.id(), RecordTexts.write(released));
         keep(orders.byId(job.id()), rules.now());
-    }
-
-    /** @param at when it came in */
-    public record CameIn(WorkOrder recorded, Instant at) {}
-
-    /** Work orders that came in since a moment, for rules to be tried on: the newest first. */
-    public List<CameIn> since(Instant from, long beforeId, int limit) {
-        List<CameInRow> rows = mapper.since(from, beforeId, limit);
-        List<WorkOrder> found = orders.byIds(rows.stream().map(CameInRow::id).toList());
-        return IntStream.range(0, rows.size())
-                .mapToObj(each -> new CameIn(found.get(each), rows.get(each).takenInAt()))
-                .toList();
-    }
-
-    public int countSince(Instant from) {
-        return mapper.countSince(from);
     }
 }

@@ -10,20 +10,17 @@ import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
+import java.util.function.Function;
 import nobrec.core.address.PostalAddress;
 import nobrec.core.charging.FreightTerms;
 import nobrec.core.intake.OpenWord;
 import nobrec.core.intake.WorkOrderDraft;
-import nobrec.core.item.FreightClass;
-import nobrec.core.item.Handling;
-import nobrec.core.measure.Length;
-import nobrec.core.measure.LengthUnit;
-import nobrec.core.measure.WeightUnit;
+import nobrec.core.item.Item;
 import nobrec.core.wordbook.KnownWords;
 import nobrec.core.workorder.Particulars;
 import nobrec.core.workorder.Ruling;
-import nobrec.server.platform.LotText;
 import nobrec.server.platform.mapping.RowsAsJson;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
@@ -35,16 +32,22 @@ public class WorkOrderIntake {
 
     private static final DateTimeFormatter MOMENT = DateTimeFormatter.ofPattern("uuuu-MM-dd HH:mm:ss.SSSSSS");
     private static final int CENTS = 2;
-    private static final int GRAM_PLACES = 12;
-    private static final int MILLIMETER_PLACES = 6;
 
     private final WorkOrderMapper mapper;
     private final RowsAsJson rowsAsJson;
+    private final KnownItems items;
     private final RulesInForce rules;
     private final Rulings rulings;
     private final Clock clock;
 
-    WorkOrderIntake(WorkOrderMapper mapper, RowsAsJson rowsAsJson, RulesInForce rules, Rulings rulings, Clock clock) {
+    WorkOrderIntake(
+            WorkOrderMapper mapper,
+            RowsAsJson rowsAsJson,
+            KnownItems items,
+            RulesInForce rules,
+            Rulings rulings,
+            Clock clock) {
+        this.items = items;
         this.rules = rules;
         this.rulings = rulings;
         this.mapper = mapper;
@@ -54,8 +57,6 @@ public class WorkOrderIntake {
 
     private record NewWord(long orderId, OpenWord word) {}
 
-    private record NewLine(long orderId, int position, WorkOrderDraft.Line line) {}
-
     /**
      * Takes work orders in, but for those whose number is there already, be it that another system brought it in.
      *
@@ -63,7 +64,7 @@ public class WorkOrderIntake {
      */
     @Transactional
     public int takeIn(String source, @Nullable Long importRunId, List<WorkOrderDraft> all) {
-        List<WorkOrderDraft> drafts = withoutThoseOfOtherSystems(source, all);
+        List<WorkOrderDraft> drafts = filled(withoutThoseOfOtherSystems(source, all));
         RulesInForce.Rules counting = rules.now();
         String now = MOMENT.format(LocalDateTime.ofInstant(clock.instant(), ZoneOffset.UTC));
         Map<String, Long> fresh = new HashMap<>();
@@ -75,7 +76,7 @@ public class WorkOrderIntake {
                 },
                 json -> mapper.insertNew(source, importRunId, now, counting.version(), json)
                         .forEach(row -> fresh.put(row.number(), row.id())));
-        List<NewLine> lines = new ArrayList<>();
+        List<LineColumns.NewLine> lines = new ArrayList<>();
         List<NewWord> words = new ArrayList<>();
         for (WorkOrderDraft draft : drafts) {
             Long id = fresh.get(draft.number());
@@ -83,12 +84,12 @@ public class WorkOrderIntake {
                 int position = 0;
                 for (WorkOrderDraft.Line line : draft.lines()) {
                     position++;
-                    lines.add(new NewLine(id, position, line));
+                    lines.add(new LineColumns.NewLine(id, position, line));
                 }
                 draft.openWords().forEach(word -> words.add(new NewWord(id, word)));
             }
         }
-        rowsAsJson.forPortions(lines, WorkOrderIntake::write, mapper::insertLines);
+        rowsAsJson.forPortions(lines, LineColumns::write, mapper::insertLines);
         rowsAsJson.forPortions(words, WorkOrderIntake::write, json -> mapper.insertWords(source, json));
         return fresh.size();
     }
@@ -120,15 +121,25 @@ public class WorkOrderIntake {
                 .toList();
     }
 
+    /** What records lack of their lines is taken from the items. */
+    private List<WorkOrderDraft> filled(List<WorkOrderDraft> drafts) {
+        Function<String, Optional<Item>> known = items.of(drafts.stream()
+                .flatMap(draft -> draft.lines().stream())
+                .map(WorkOrderDraft.Line::item)
+                .toList());
+        return drafts.stream().map(draft -> draft.filledFrom(known)).toList();
+    }
+
     /** Has a work order say something else than it did when it came in. */
-    void change(String source, long id, WorkOrderDraft draft, boolean lines) {
+    void change(String source, long id, WorkOrderDraft changed, boolean lines) {
+        WorkOrderDraft draft = lines ? filled(List.of(changed)).get(0) : changed;
         rowsAsJson.forPortions(List.of(draft), WorkOrderIntake::write, json -> mapper.updateHead(id, json));
         if (lines) {
             mapper.deleteLines(id);
             mapper.deleteLineWords(id);
-            List<NewLine> fresh = new ArrayList<>();
-            draft.lines().forEach(line -> fresh.add(new NewLine(id, fresh.size() + 1, line)));
-            rowsAsJson.forPortions(fresh, WorkOrderIntake::write, mapper::insertLines);
+            List<LineColumns.NewLine> fresh = new ArrayList<>();
+            draft.lines().forEach(line -> fresh.add(new LineColumns.NewLine(id, fresh.size() + 1, line)));
+            rowsAsJson.forPortions(fresh, LineColumns::write, mapper::insertLines);
             List<NewWord> words = draft.openWords().stream()
                     .filter(word -> word.line() > 0)
                     .map(word -> new NewWord(id, word))
@@ -191,52 +202,6 @@ public class WorkOrderIntake {
                 .with("field", word.field().name())
                 .with("line", word.line())
                 .with("written", word.text());
-    }
-
-    private static void write(RowsAsJson.Columns columns, NewLine row) {
-        WorkOrderDraft.Line line = row.line();
-        Handling handling = line.handling();
-        columns.with("order", row.orderId())
-                .with("position", row.position())
-                .with("item", line.item())
-                .with("description", line.description())
-                .with("quantity", line.quantity())
-                .with("ready", line.quantityReady().orElse(null))
-                .with("custom", RecordTexts.write(line.custom()))
-                .with(
-                        "unitWeight",
-                        line.unitWeight()
-                                .map(weight -> weight.in(WeightUnit.GRAM, GRAM_PLACES))
-                                .orElse(null))
-                .with(
-                        "unitLength",
-                        line.unitSize().map(size -> millimeters(size.length())).orElse(null))
-                .with(
-                        "unitWidth",
-                        line.unitSize().map(size -> millimeters(size.width())).orElse(null))
-                .with(
-                        "unitHeight",
-                        line.unitSize().map(size -> millimeters(size.height())).orElse(null))
-                .with(
-                        "unitValue",
-                        line.goods()
-                                .unitValueCents()
-                                .map(WorkOrderIntake::amount)
-                                .orElse(null))
-                .with("hsCode", line.goods().hsCode())
-                .with("origin", line.goods().origin())
-                .with("goodsClass", line.goods().goodsClass().map(Enum::name).orElse(null))
-                .with(
-                        "freightClass",
-                        line.goods().freightClass().map(FreightClass::toString).orElse(null))
-                .with("thisSideUp", handling.thisSideUp() ? 1 : null)
-                .with("nothingOnTop", handling.nothingOnTop() ? 1 : null)
-                .with("alone", handling.alone() ? 1 : null)
-                .with("lots", LotText.write(line.lots()));
-    }
-
-    private static BigDecimal millimeters(Length length) {
-        return length.in(LengthUnit.MILLIMETER, MILLIMETER_PLACES);
     }
 
     private static BigDecimal amount(long cents) {

@@ -1,9 +1,13 @@
 package nobrec.server.workorder;
 
+import java.util.Arrays;
 import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
 import nobrec.core.item.FreightClass;
 import nobrec.core.item.GoodsClass;
 import nobrec.core.item.Handling;
+import nobrec.core.item.LineFact;
 import nobrec.core.item.LineGoods;
 import nobrec.core.measure.Length;
 import nobrec.core.measure.Size;
@@ -37,7 +41,8 @@ record WorkOrderLineRow(
         boolean nothingOnTop,
         boolean alone,
         String lots,
-        @Nullable String custom) {
+        @Nullable String custom,
+        String fromItem) {
 
     WorkOrder.Line line() {
         Optional<Size> size =
@@ -61,6 +66,11 @@ record WorkOrderLineRow(
                         origin,
                         Optional.ofNullable(goodsClass),
                         Optional.ofNullable(freightClass).flatMap(FreightClass::read)),
-                RecordTexts.fields(custom));
+                RecordTexts.fields(custom),
+                fromItem.isEmpty()
+                        ? Set.of()
+                        : Arrays.stream(fromItem.split(","))
+                                .map(LineFact::valueOf)
+                                .collect(Collectors.toSet()));
     }
 }
