@@ -2,6 +2,7 @@ import { Navigate, Route, Routes, useParams } from "react-router";
 import { BenchSection } from "./bench/BenchSection";
 import { Connections } from "./connections/Connections";
 import { Departures } from "./departures/Departures";
+import { Items } from "./items/Items";
 import { Jobs } from "./jobs/Jobs";
 import { FileLayout } from "./layouts/FileLayout";
 import { SavedLayout } from "./layouts/SavedLayout";
@@ -50,6 +51,7 @@ export function App() {
         <Route path="/jobs/files/:id" element={<FileLayout />} />
         <Route path="/sources/layouts/:id" element={<SavedLayout />} />
         <Route path="/sources/wordbook" element={<Wordbook />} />
+        <Route path="/items" element={<Items />} />
         <Route path="/rules" element={<Rules />} />
         <Route path="/rules/:id" element={<RulePage />} />
         <Route path="/connections" element={<Connections />} />

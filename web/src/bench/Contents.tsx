@@ -116,7 +116,8 @@ function Item({
   const missing = [!line.unitWeight && "weight not known", !line.unitSize && "size not known"].filter(
     Boolean,
   );
-  const minded = [...missing, ...ofJob];
+  const fromItem = line.fromItem.length > 0 ? [`from the item list: ${line.fromItem.join(", ")}`] : [];
+  const minded = [...missing, ...fromItem, ...ofJob];
   return (
     <li className="border-b border-base-300 py-0.5 leading-snug" title={[...known, ...minded].join(", ")}>
       <span className="flex items-baseline gap-2">

@@ -195,6 +195,22 @@ function OpenPackage({ bench, each, act, readScale, done, setPreview }: OpenProp
         <WeightField bench={bench} number={each.number} act={act} done={done} setPreview={setPreview} />
       </div>
       <p className="quiet leading-snug">{weightState(each)}</p>
+      {each.itemWeight && (
+        <p className="flex items-center justify-between gap-2 leading-snug" title={each.itemWeight.reason}>
+          <span>
+            A piece of <span className="figure">{each.itemWeight.item}</span> weighs{" "}
+            <span className="figure">{each.itemWeight.weight.text}</span> by this.
+          </span>
+          <button
+            type="button"
+            className="act"
+            disabled={act.isPending}
+            onClick={() => act.mutate(acts.keepItemWeight(each.number))}
+          >
+            So from now on
+          </button>
+        </p>
+      )}
       <div className="mt-1 flex items-center gap-2">
         <CartonChoice bench={bench} each={each} act={act} />
         <SizeField key={each.size.text} each={each} act={act} />

@@ -151,6 +151,7 @@ const packed: BenchData = {
       staysBehind: 2,
       unitWeight: weighing("0.30 lb"),
       handling: ["this side up"],
+      fromItem: [],
     },
   ],
   packages: [

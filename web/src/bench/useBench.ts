@@ -90,6 +90,10 @@ export const acts = {
       answer(
         api.POST("/api/v1/shipments/{id}/packages/{number}/merge", { ...inPath(id, number), body: { into } }),
       ),
+  keepItemWeight:
+    (number: number): BenchAct =>
+    (id) =>
+      answer(api.POST("/api/v1/shipments/{id}/packages/{number}/item-weight", inPath(id, number))),
   planAgain:
     (all: boolean): BenchAct =>
     (id) =>
