@@ -19,6 +19,7 @@ do_test() {
   database_start "$bench/database" "${ports[0]}"
   database_create "$bench/database" nobrec_test nobrec_test nobrec_test
   database_create "$bench/database" nobrec_e2e nobrec_test nobrec_test
+  database_of_shop "$bench/database" nobrec_shop heron-view
   local outcome=0
   NOBREC_TEST_DB="jdbc:mariadb://127.0.0.1:${ports[0]}/" \
     NOBREC_TEST_PORTS="${ports[1]},${ports[2]},${ports[3]}" \

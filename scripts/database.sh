@@ -49,6 +49,19 @@ GRANT SELECT, INSERT, UPDATE, DELETE ON \`$pattern\`.* TO '$2'@'127.0.0.1';
 SQL
 }
 
+# A database of the demonstration's shop, beside ours, and a user that may read one view of it and nothing else.
+#   database_of_shop FOLDER NAME PASSWORD
+database_of_shop() {
+  {
+    printf 'CREATE DATABASE IF NOT EXISTS `%s`;\nUSE `%s`;\n' "$2" "$2"
+    cat "${BASH_SOURCE[0]%/*}/../demo/shop-database.sql"
+    printf "CREATE USER IF NOT EXISTS '%s'@'127.0.0.1' IDENTIFIED BY '%s';\n" "$2" "$3"
+    printf "ALTER USER '%s'@'127.0.0.1' IDENTIFIED BY '%s';\n" "$2" "$3"
+    printf "REVOKE ALL PRIVILEGES, GRANT OPTION FROM '%s'@'127.0.0.1';\n" "$2"
+    printf "GRANT SELECT ON \`%s\`.order_lines TO '%s'@'127.0.0.1';\n" "$2" "$2"
+  } | database_sql "$1"
+}
+
 # database_drop FOLDER NAME
 database_drop() {
   database_sql "$1" <<SQL

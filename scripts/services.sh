@@ -128,6 +128,7 @@ start_database() {
     say "Database runs on port $DB_PORT."
   fi
   database_create "$DB_FOLDER" "$DB_NAME" "$DB_OWNER_PASSWORD" "$DB_PASSWORD"
+  database_of_shop "$DB_FOLDER" nobrec_shop heron-view
 }
 
 start_standins() {
@@ -150,6 +151,7 @@ start_server() {
   export NOBREC_DB_OWNER="${DB_NAME}_owner" NOBREC_DB_OWNER_PASSWORD="$DB_OWNER_PASSWORD"
   export NOBREC_DEMO_FOLDER="$NOBREC_HOME/demo" NOBREC_DEMO_PASSWORD="$DEMO_PASSWORD"
   export NOBREC_DEMO_STANDINS="http://127.0.0.1:$OUTSIDE_PORT" NOBREC_DEMO_SCALE="tcp://127.0.0.1:$SCALE_PORT"
+  export NOBREC_DEMO_SHOPDATABASE="mariadb://127.0.0.1:$(port_of database)/nobrec_shop"
   # The demo's record systems stand on this machine.
   export NOBREC_INNER_HOSTS="127.0.0.1"
   export NOBREC_WATCHED_FOLDER="$STATE/orders-in"

@@ -1,6 +1,6 @@
-import { fireEvent, render, screen } from "@testing-library/react";
+import { cleanup, fireEvent, render, screen } from "@testing-library/react";
 import { useState } from "react";
-import { describe, expect, it } from "vitest";
+import { afterEach, describe, expect, it } from "vitest";
 import { ActsEditor } from "./ActsEditor";
 import { ConditionEditor } from "./ConditionEditor";
 import {
@@ -54,6 +54,8 @@ function fact(name: string): FactView {
   }
   return found;
 }
+
+afterEach(cleanup);
 
 describe("a test of another fact", () => {
   it("keeps what still means something, and drops the rest", () => {

@@ -64,14 +64,14 @@ export function ConnectForm({ kinds, close }: Props) {
             name="address"
             required
             maxLength={500}
-            placeholder="https://"
+            placeholder="https:// or jdbc:mariadb://host/database"
             className="entry w-80 font-mono"
           />
         </Labeled>
         <Labeled text="User name, none for a token">
           <input name="userName" maxLength={120} autoComplete="off" className="entry w-44" />
         </Labeled>
-        <Labeled text="Key">
+        <Labeled text="Key or password">
           <input
             name="secret"
             type="password"

@@ -1,5 +1,5 @@
 import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
-import { useMemo, useState } from "react";
+import { type ReactNode, useMemo, useState } from "react";
 import { Link, useNavigate, useParams } from "react-router";
 import { answer, api, type Schemas } from "../api/client";
 import { ColumnTable } from "../layouts/ColumnTable";
@@ -13,6 +13,7 @@ import { useKeys } from "../ui/keys";
 import { ProblemLine, Trouble, Waiting } from "../ui/states";
 import { useTitle } from "../ui/useTitle";
 import { Meanings } from "./Meanings";
+import { type QueryTest, ViewQuery } from "./ViewQuery";
 
 type SetUp = Schemas["source.SetUpView"];
 
@@ -27,6 +28,8 @@ const DEFAULTS = [
 export function SourceSetUp() {
   useTitle("Source");
   const code = useParams().code ?? "";
+  // outlives the editor, which begins anew once another SELECT gives other columns
+  const [tried, setTried] = useState<QueryTest>();
   const setUp = useQuery({
     queryKey: ["source", code],
     queryFn: () => answer(api.GET("/api/v1/sources/{code}", { params: { path: { code } } })),
@@ -50,6 +53,11 @@ export function SourceSetUp() {
       setUp={setUp.data}
       fields={layouts.data.fields}
       kinds={words.data.kinds}
+      query={
+        setUp.data.query === undefined ? null : (
+          <ViewQuery code={code} query={setUp.data.query} tried={tried} setTried={setTried} />
+        )
+      }
     />
   );
 }
@@ -58,9 +66,11 @@ interface Props {
   setUp: SetUp;
   fields: Field[];
   kinds: Schemas["wordbook.KindView"][];
+  /** The SELECT of those that need one. */
+  query: ReactNode;
 }
 
-function Editor({ setUp, fields, kinds }: Props) {
+function Editor({ setUp, fields, kinds, query }: Props) {
   const queries = useQueryClient();
   const navigate = useNavigate();
   const { draft, change, changeColumn } = useLayoutDraft(draftOf(setUp.layout, setUp.columns));
@@ -121,6 +131,7 @@ function Editor({ setUp, fields, kinds }: Props) {
       </div>
       {save.isError && <ProblemLine error={save.error} />}
       {remove.isError && <ProblemLine error={remove.error} />}
+      {query}
       <div className="mt-3 grid gap-x-8 gap-y-4 min-[1000px]:grid-cols-[minmax(0,2fr)_minmax(0,3fr)]">
         <div className="space-y-4">
           <Meanings setUp={setUp} />

@@ -103,6 +103,7 @@ public abstract class ServerTest {
                 Map.entry("nobrec.credential-key", "0123456789abcdef".repeat(4)),
                 Map.entry("nobrec.demo.stand-ins", "http://127.0.0.1:" + STAND_INS.httpPort()),
                 Map.entry("nobrec.demo.scale", "tcp://127.0.0.1:" + STAND_INS.scalePort()),
+                Map.entry("nobrec.demo.shop-database", database.replace("jdbc:", "") + "nobrec_shop"),
                 Map.entry("nobrec.inner-hosts", "127.0.0.1"),
                 Map.entry("nobrec.demo.folder", DEMO.toString()),
                 Map.entry("nobrec.demo.password", "correct horse"));

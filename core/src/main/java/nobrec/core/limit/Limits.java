@@ -43,6 +43,9 @@ public final class Limits {
     /** Cells of one row of a file. */
     public static final int CELLS_OF_ROW = 1_000;
 
+    /** Letters of a SELECT that a database is read by. */
+    public static final int QUERY = 10_000;
+
     /** Bytes of a file that is read whole. */
     public static final int SMALL_FILE_BYTES = 10_000_000;
 

@@ -23,7 +23,7 @@ class ConnectionRules {
 
     /** An address that its adapter can call: no user name in it, no query, no fragment. */
     URI address(ConnectionRow connection, String text) {
-        String typed = text.strip().replaceAll("/+$", "");
+        String typed = text.strip().replaceAll("/+$", "").replaceFirst("^jdbc:", "");
         try {
             URI address = new URI(typed);
             boolean more = address.getRawUserInfo() != null

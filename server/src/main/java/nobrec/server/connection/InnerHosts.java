@@ -30,8 +30,21 @@ class InnerHosts {
                 .toList();
     }
 
-    /** Whether it may be called; asks for the host's address. */
-    boolean allows(URI address) throws UnknownHostException {
+    /** Refuses an address in our own network that is not named; asks for the host's address. */
+    void require(URI address) throws UnknownHostException, ReadFault {
+        if (!allows(address)) {
+            throw ReadFault.lasting(
+                    address.getHost() + " is an address inside our own network.",
+                    "Have it added to nobrec.inner-hosts if records may be read from there.");
+        }
+    }
+
+    /** Whether the installation names it as a host of our own network. */
+    boolean names(URI address) {
+        return allowed.contains(address.getHost().toLowerCase(Locale.ROOT));
+    }
+
+    private boolean allows(URI address) throws UnknownHostException {
         String host = address.getHost().toLowerCase(Locale.ROOT);
         if (allowed.contains(host)) {
             return true;

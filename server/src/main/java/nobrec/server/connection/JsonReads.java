@@ -82,11 +82,7 @@ public class JsonReads {
 
     private void requireAllowed(URI address) throws ReadFault {
         try {
-            if (!innerHosts.allows(address)) {
-                throw ReadFault.lasting(
-                        address.getHost() + " is an address inside our own network.",
-                        "Have it added to nobrec.inner-hosts if records may be read from there.");
-            }
+            innerHosts.require(address);
         } catch (UnknownHostException unknown) {
             throw noSuchHost(address);
         }

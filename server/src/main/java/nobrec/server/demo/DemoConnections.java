@@ -24,6 +24,8 @@ import tools.jackson.databind.json.JsonMapper;
 @Order(DemoLoader.AFTER_REFERENCE)
 class DemoConnections implements ApplicationRunner {
 
+    private static final String SHOP_DATABASE = "SHOPBASE";
+    private static final String SHOP_DATABASE_NAME = "Shop database";
     private static final Duration TIME_LIMIT = Duration.ofSeconds(3);
 
     private final DemoSettings demo;
@@ -46,8 +48,28 @@ class DemoConnections implements ApplicationRunner {
                 .map(this::connection)
                 .filter(each -> !connections.isAt(each.code(), each.address()))
                 .forEach(connections::keep);
-        if (sources.isEmpty()) {
+        boolean first = sources.isEmpty();
+        if (first) {
             shop.sources().forEach(entry -> sources.add(entry.code(), entry.name(), entry.adapter()));
+        }
+        if (!demo.shopDatabase().isEmpty()) {
+            keepShopDatabase(URI.create(demo.shopDatabase()), first);
+        }
+    }
+
+    /** The database of the demonstration's shop; its user is called as it is. */
+    private void keepShopDatabase(URI address, boolean first) {
+        if (!connections.isAt(SHOP_DATABASE, address)) {
+            connections.keep(new Connection(
+                    SHOP_DATABASE,
+                    SHOP_DATABASE_NAME,
+                    "database-view",
+                    address,
+                    TIME_LIMIT,
+                    Optional.of(new Credentials(address.getPath().substring(1), "heron-view"))));
+        }
+        if (first) {
+            sources.add(SHOP_DATABASE, SHOP_DATABASE_NAME, "database-view");
         }
     }
 

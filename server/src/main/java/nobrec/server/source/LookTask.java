@@ -129,7 +129,7 @@ class LookTask implements TaskHandler {
         ReadFault last = null;
         for (int tries = 1; tries <= TRIES; tries++) {
             try {
-                return sources.port(source).page(sources.connection(source), window, now.cursor());
+                return sources.port(source).page(sources.access(source), window, now.cursor());
             } catch (ReadFault fault) {
                 if (fault.isLasting() || tries == TRIES) {
                     throw fault;

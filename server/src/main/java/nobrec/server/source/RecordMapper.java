@@ -37,6 +37,9 @@ interface RecordMapper {
     void deleteSource(String code);
 
     @ChangesOneRow
+    void setQuery(@Param("code") String code, @Param("query") String query, @Param("about") String about);
+
+    @ChangesOneRow
     void setAbout(@Param("code") String code, @Param("about") String about);
 
     @ChangesOneRow

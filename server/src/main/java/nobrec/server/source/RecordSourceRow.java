@@ -19,4 +19,5 @@ record RecordSourceRow(
         @Nullable Instant lastAt,
         String lastSaid,
         boolean lastFailed,
-        int failures) {}
+        int failures,
+        @Nullable String query) {}

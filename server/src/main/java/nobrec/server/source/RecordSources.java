@@ -98,7 +98,8 @@ public class RecordSources implements RecordSystems {
                         .map(text -> json.readValue(text, LayoutDocument.class).layout()),
                 new OrderDefaults(new EnumMap<>(defaults(row.defaults()))),
                 row.everyMinutes(),
-                row.about() == null ? NOTHING_SAID : json.readValue(row.about(), About.class));
+                row.about() == null ? NOTHING_SAID : json.readValue(row.about(), About.class),
+                row.query() == null ? "" : row.query());
     }
 
     private Map<OrderField, String> defaults(String text) {
@@ -236,6 +237,17 @@ public class RecordSources implements RecordSystems {
 
     /** @param reason with what to do */
     public record Failing(String code, String name, String reason) {}
+
+    RecordAccess access(SourceSetUp source) {
+        return new RecordAccess(connection(source), source.query());
+    }
+
+    /** From now on it is read by this SELECT, which has shown what it gives. */
+    @Transactional
+    public void readBy(SourceSetUp source, String query, About about, String signIn) {
+        mapper.setQuery(source.code(), query, json.writeValueAsString(about));
+        auditLog.write(signIn, "changed the SELECT of a source", source.name(), query);
+    }
 
     URI address(SourceSetUp source) {
         return connection(source).address();

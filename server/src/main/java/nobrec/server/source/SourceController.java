@@ -44,7 +44,8 @@ class SourceController {
      */
     record SourceList(List<SourceView> rows, List<SourceKind> kinds, Optional<String> watchedFolder) {}
 
-    record SourceKind(String adapter, String label) {}
+    /** @param needsQuery whether it is read by a SELECT of the shop's */
+    record SourceKind(String adapter, String label, boolean needsQuery) {}
 
     /**
      * @param everyMinutes zero: only when somebody asks
@@ -94,6 +95,7 @@ class SourceController {
      * @param columns fields that its records have, with some of what stands in them
      * @param statuses what they mean here
      * @param sites which of ours each is
+     * @param query the SELECT it is read by; left out for kinds that need none
      */
     record SetUpView(
             String code,
@@ -106,7 +108,16 @@ class SourceController {
             List<WordOfSource> sites,
             List<OurSite> ourSites,
             Map<OrderField, String> defaults,
-            int everyMinutes) {}
+            int everyMinutes,
+            Optional<String> query) {}
+
+    record Query(@NotNull @Size(max = Limits.QUERY) String query) {}
+
+    /**
+     * @param text what was found, or what is wrong
+     * @param remedy what to do; empty text where it gives rows
+     */
+    record QueryTest(boolean answers, String text, String remedy, List<String> columns, List<List<String>> rows) {}
 
     record FieldOfSource(String heading, List<String> samples) {}
 
@@ -207,6 +218,13 @@ class SourceController {
     @ForCoordinators
     TestResult test(@PathVariable String code) {
         return tests.test(sources.setUp(code));
+    }
+
+    /** Tries a SELECT with ten rows; where it gives them, the source is read by it from now on. */
+    @PutMapping("/api/v1/sources/{code}/query")
+    @ForAdministrators
+    QueryTest read(@PathVariable String code, @Valid @RequestBody Query query, Principal who) {
+        return tests.read(sources.setUp(code), query.query(), who.getName());
     }
 
     @GetMapping("/api/v1/sources/{code}")

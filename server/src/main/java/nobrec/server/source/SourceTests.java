@@ -6,7 +6,6 @@ import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
 import nobrec.core.refusal.Refusal;
-import nobrec.server.connection.Connection;
 import nobrec.server.connection.ReadFault;
 import nobrec.server.source.SourceController.TestResult;
 import org.springframework.stereotype.Component;
@@ -15,6 +14,7 @@ import org.springframework.stereotype.Component;
 @Component
 class SourceTests {
 
+    private static final int SAMPLE_ROWS = 10;
     private static final Duration YESTERDAY = Duration.ofDays(1);
 
     private final RecordSources sources;
@@ -27,19 +27,34 @@ class SourceTests {
 
     TestResult test(SourceSetUp source) {
         try {
-            Connection connection = sources.connection(source);
+            RecordAccess access = sources.access(source);
             RecordPort port = sources.port(source);
             long begun = System.nanoTime();
-            About about = port.about(connection);
+            About about = port.about(access);
             long took = Duration.ofNanos(System.nanoTime() - begun).toMillis();
             sources.remember(source, about);
             Instant now = clock.instant();
-            RecordPage page = port.page(connection, new RecordWindow(now.minus(YESTERDAY), now), "");
+            RecordPage page = port.page(access, new RecordWindow(now.minus(YESTERDAY), now), "");
             return new TestResult(true, said(about, took, page), "");
         } catch (ReadFault fault) {
             return new TestResult(false, fault.reason(), fault.remedy());
         } catch (Refusal refusal) {
             return new TestResult(false, refusal.reason(), refusal.remedy());
+        }
+    }
+
+    /** Tries a SELECT with ten rows; where it gives them, the source is read by it from now on. */
+    SourceController.QueryTest read(SourceSetUp source, String query, String signIn) {
+        try {
+            RecordPort port = sources.port(source);
+            RecordAccess access = sources.access(source.readBy(query));
+            SampleRows sample = port.sample(access, SAMPLE_ROWS);
+            sources.readBy(source, query, port.about(access), signIn);
+            String found = count(sample.columns().size(), "column", "columns") + "; the first "
+                    + count(sample.rows().size(), "row", "rows") + ":";
+            return new SourceController.QueryTest(true, found, "", sample.columns(), sample.rows());
+        } catch (ReadFault fault) {
+            return new SourceController.QueryTest(false, fault.reason(), fault.remedy(), List.of(), List.of());
         }
     }
 

@@ -61,7 +61,7 @@ class SourceViews {
         return new SourceList(
                 sources.rows().stream().map(this::view).toList(),
                 sources.kinds().stream()
-                        .map(port -> new SourceKind(port.adapterName(), port.label()))
+                        .map(port -> new SourceKind(port.adapterName(), port.label(), port.needsQuery()))
                         .toList(),
                 Optional.of(watchedFolder).filter(each -> !each.isBlank()));
     }
@@ -124,7 +124,8 @@ class SourceViews {
                         .map(site -> new OurSite(site.code(), site.company() + ", " + site.city()))
                         .toList(),
                 source.defaults().texts(),
-                source.everyMinutes());
+                source.everyMinutes(),
+                sources.port(source).needsQuery() ? Optional.of(source.query()) : Optional.empty());
     }
 
     /** Those it says that its records may have, and those that they have. */

@@ -13,6 +13,7 @@ import nobrec.server.connection.ReadFault;
 import nobrec.server.source.About;
 import nobrec.server.source.About.Named;
 import nobrec.server.source.JsonRecords;
+import nobrec.server.source.RecordAccess;
 import nobrec.server.source.RecordPage;
 import nobrec.server.source.RecordPort;
 import nobrec.server.source.RecordWindow;
@@ -44,7 +45,8 @@ class RecordProtocolAdapter implements RecordPort {
     }
 
     @Override
-    public About about(Connection connection) throws ReadFault {
+    public About about(RecordAccess access) throws ReadFault {
+        Connection connection = access.connection();
         JsonNode body = reads.read(connection, "/about").body();
         if (!body.path("protocol").asString("").equals(PROTOCOL)
                 || body.path("version").asInt(0) != 1) {
@@ -72,7 +74,8 @@ class RecordProtocolAdapter implements RecordPort {
     }
 
     @Override
-    public RecordPage page(Connection connection, RecordWindow window, String cursor) throws ReadFault {
+    public RecordPage page(RecordAccess access, RecordWindow window, String cursor) throws ReadFault {
+        Connection connection = access.connection();
         String path = "/records?from=" + moment(window.from()) + "&until=" + moment(window.until()) + "&limit=" + PAGE
                 + (cursor.isEmpty() ? "" : "&cursor=" + URLEncoder.encode(cursor, StandardCharsets.UTF_8));
         JsonReads.Answer answer = reads.read(connection, path);

@@ -12,6 +12,7 @@ import nobrec.server.connection.ReadFault;
 import nobrec.server.source.About;
 import nobrec.server.source.About.Named;
 import nobrec.server.source.JsonRecords;
+import nobrec.server.source.RecordAccess;
 import nobrec.server.source.RecordPage;
 import nobrec.server.source.RecordPort;
 import nobrec.server.source.RecordWindow;
@@ -71,7 +72,8 @@ class WebShopAdapter implements RecordPort {
 
     /** It says nothing of itself but its orders; one page of them shows that it answers. */
     @Override
-    public About about(Connection connection) throws ReadFault {
+    public About about(RecordAccess access) throws ReadFault {
+        Connection connection = access.connection();
         JsonNode body =
                 reads.read(connection, "/api/orders?page=1&updated_after=0").body();
         requireOrders(body);
@@ -86,7 +88,8 @@ class WebShopAdapter implements RecordPort {
     }
 
     @Override
-    public RecordPage page(Connection connection, RecordWindow window, String cursor) throws ReadFault {
+    public RecordPage page(RecordAccess access, RecordWindow window, String cursor) throws ReadFault {
+        Connection connection = access.connection();
         int page = cursor.isEmpty() ? 1 : Integer.parseInt(cursor);
         JsonReads.Answer answer = reads.read(
                 connection,
