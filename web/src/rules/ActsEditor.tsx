@@ -1,3 +1,4 @@
+import { useEffect, useRef, useState } from "react";
 import { type Act, type ActView, replaced } from "./ruleData";
 
 interface Props {
@@ -8,9 +9,12 @@ interface Props {
 
 /** What a rule does, one line each. */
 export function ActsEditor({ acts, kinds, change }: Props) {
+  // what has just been added gets the focus: it is filled in next
+  const [added, setAdded] = useState(-1);
   const add = (kind: string) => {
     const view = kinds.find((each) => each.kind === kind);
     if (view) {
+      setAdded(acts.length);
       change([...acts, fresh(view)]);
     }
   };
@@ -20,6 +24,7 @@ export function ActsEditor({ acts, kinds, change }: Props) {
         <ActRow
           key={index}
           act={act}
+          isNew={index === added}
           view={kinds.find((each) => each.kind === act.kind)}
           change={(now) => change(replaced(acts, index, now))}
         />
@@ -47,16 +52,23 @@ function fresh(view: ActView): Act {
 
 interface RowProps {
   act: Act;
+  isNew: boolean;
   view: ActView | undefined;
   change: (act: Act | undefined) => void;
 }
 
-function ActRow({ act, view, change }: RowProps) {
+function ActRow({ act, isNew, view, change }: RowProps) {
+  const row = useRef<HTMLDivElement>(null);
+  useEffect(() => {
+    if (isNew) {
+      row.current?.querySelector<HTMLElement>("input, select, button")?.focus();
+    }
+  }, [isNew]);
   if (!view) {
     return null;
   }
   return (
-    <div className="flex flex-wrap items-center gap-2">
+    <div ref={row} className="flex flex-wrap items-center gap-2">
       <span className="w-36">{view.label}</span>
       {view.needsValue && view.choices.length > 0 && (
         <select

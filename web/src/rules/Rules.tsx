@@ -57,7 +57,7 @@ export function Rules() {
         <div className="mt-3">
           <Empty>
             “When this is so, do that.” No rule is kept yet; one can set service, carton, freight terms, site
-            and options, hold a job, demand what is missing, or tell whoever ships it.
+            and accessorials, hold a job, demand what is missing, or tell whoever ships it.
           </Empty>
         </div>
       ) : (

@@ -90,9 +90,7 @@ export function Layouts() {
                 <td className="text-right">
                   <a
                     className="act"
-                    href={URL.createObjectURL(
-                      new Blob([JSON.stringify(row.layout, null, 2)], { type: "application/json" }),
-                    )}
+                    href={"data:application/json;charset=utf-8," + encodeURIComponent(JSON.stringify(row.layout, null, 2))}
                     download={`${row.layout.name}.json`}
                   >
                     Save as a file

@@ -41,7 +41,8 @@ public final class Bench {
                 List.of(PackingBench.solved(10, BOXES), PackingBench.solved(20, BOXES), PackingBench.solved(30, BOXES));
         String report = report(pricing, twenty, hundred, solved) + fewest()
                 + "\nVery many pieces, in a machine with 64 MB of memory, the longest of three after a first:\n\n"
-                + ManyPieces.measured();
+                + ManyPieces.measured()
+                + rules();
         Files.writeString(Path.of(arguments[0]), report);
         System.out.println(report);
     }
@@ -56,8 +57,8 @@ public final class Bench {
         List<Double> ratios = new ArrayList<>();
         double allocated = 0;
         for (int round = 0; round < ROUNDS; round++) {
-            RunResult bareResult = run("bareLoop");
-            RunResult priceResult = run("price");
+            RunResult bareResult = run(PricingBench.class, "bareLoop");
+            RunResult priceResult = run(PricingBench.class, "price");
             bare.add(bareResult.getPrimaryResult().getScore());
             price.add(priceResult.getPrimaryResult().getScore());
             ratios.add(price.get(round) / bare.get(round));
@@ -66,9 +67,19 @@ public final class Bench {
         return new Pricing(median(price), median(bare), median(ratios), allocated);
     }
 
-    private static RunResult run(String benchmark) throws RunnerException {
+    private static String rules() throws RunnerException {
+        double nanos = run(RulesBench.class, "ruling").getPrimaryResult().getScore();
+        StringBuilder text = new StringBuilder("\n## House rules\n\n" + RulesBench.RULES
+                + " random rules (groups within groups, texts, sets, ranges, facts of lines) on one job after another, with the"
+                + " reasons of those that act (JMH).\n\n");
+        row(text, "rules that act on a job, on average", Integer.toString(new RulesBench().acting()));
+        row(text, "one job (at most 1 ms)", "%.1f µs".formatted(nanos / 1000));
+        return text.toString();
+    }
+
+    private static RunResult run(Class<?> of, String benchmark) throws RunnerException {
         return new Runner(new OptionsBuilder()
-                        .include(PricingBench.class.getSimpleName() + "." + benchmark)
+                        .include(of.getSimpleName() + "." + benchmark)
                         .forks(1)
                         .warmupIterations(4)
                         .warmupTime(TimeValue.seconds(1))

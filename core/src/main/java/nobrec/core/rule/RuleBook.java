@@ -12,7 +12,7 @@ import nobrec.core.workorder.WorkOrder;
 
 /**
  * The house rules in their order. Every rule that holds acts; of what only one can decide (service, carton, terms, site, slip
- * design) the first has its way; what can be said more than once (options, holds, demands, notes) adds up.
+ * design) the first has its way; what can be said more than once (accessorials, holds, demands, notes) adds up.
  */
 public final class RuleBook {
 

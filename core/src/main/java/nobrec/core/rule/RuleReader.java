@@ -256,7 +256,7 @@ public final class RuleReader {
             case SITE -> word(kind, WordKind.SITE, value);
             case TERMS ->
                 among(kind, value, Arrays.stream(FreightTerms.values()).map(FreightTerms::words));
-            case OPTION ->
+            case ACCESSORIAL ->
                 among(kind, value, Arrays.stream(Accessorial.values()).map(Accessorial::words));
             case SLIP_DESIGN -> among(kind, value, slipDesigns.stream());
             default -> shortEnough(kind, value);

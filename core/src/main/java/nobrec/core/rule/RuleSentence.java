@@ -113,7 +113,7 @@ public final class RuleSentence {
             case CARTON -> "pack in carton " + value + counts(act, "asks for none");
             case SITE -> "ship from site " + value + counts(act, "names none");
             case TERMS -> "freight terms: " + value;
-            case OPTION -> "with " + value;
+            case ACCESSORIAL -> "with " + value;
             case HOLD -> "hold it, “" + value + "”";
             case SLIP_DESIGN -> "slip design “" + value + "”";
             case NOTE -> "tell whoever ships it “" + value + "”";

@@ -14,7 +14,7 @@ public record RuleAct(Kind kind, String value, boolean instead) {
         CARTON("carton", true),
         TERMS("freight terms", true),
         SITE("site it leaves from", true),
-        OPTION("option", false),
+        ACCESSORIAL("accessorial", false),
         HOLD("hold", false),
         DEMAND_PHONE("a phone number is demanded", false),
         DEMAND_COMPANY("a company is demanded", false),

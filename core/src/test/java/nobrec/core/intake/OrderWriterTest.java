@@ -84,7 +84,7 @@ class OrderWriterTest {
             assertThat(read.faults()).isEmpty();
             assertThat(read.orders()).hasSameSizeAs(orders);
             for (int at = 0; at < orders.size(); at++) {
-                assertThat(read.orders().get(at)).usingRecursiveComparison().isEqualTo(orders.get(at));
+                assertThat(read.orders().get(at)).isEqualTo(orders.get(at));
             }
         }
     }

@@ -26,7 +26,7 @@ import nobrec.core.workorder.WorkOrder;
 import nobrec.core.workorder.WorkOrderStatus;
 
 /** Rules and jobs over so few words and figures that many rules act. */
-final class RandomRules {
+public final class RandomRules {
 
     private static final LocalDate DAY = LocalDate.of(2026, 12, 1);
     private static final List<String> WORDS = List.of("", "Acme", "acme  Tool", "AK", "HI", "Tool", "a");
@@ -42,12 +42,12 @@ final class RandomRules {
 
     private final Random random;
 
-    RandomRules(Random random) {
+    public RandomRules(Random random) {
         this.random = random;
     }
 
     /** Knows every service, carton and site by the name it is called. */
-    static RuleReader reader() {
+    public static RuleReader reader() {
         return new RuleReader((kind, word) -> Optional.of(word), Set.of("plain"), UnitSystem.POUND_INCH);
     }
 
@@ -76,7 +76,7 @@ final class RandomRules {
                 "");
     }
 
-    WrittenRule rule() {
+    public WrittenRule rule() {
         return new WrittenRule(
                 "Rule " + random.nextInt(1000),
                 condition(0),
@@ -92,7 +92,7 @@ final class RandomRules {
         RuleAct.Kind kind = one(List.of(RuleAct.Kind.values()));
         String value = switch (kind) {
             case TERMS -> one(List.of("we pay", "receiver pays"));
-            case OPTION -> one(List.of("signature", "liftgate"));
+            case ACCESSORIAL -> one(List.of("signature", "liftgate"));
             case SLIP_DESIGN -> "plain";
             default -> kind.needsValue() ? one(List.of("x", "y")) : "";
         };
@@ -137,7 +137,7 @@ final class RandomRules {
         return WORDS.get(1 + random.nextInt(WORDS.size() - 1));
     }
 
-    WorkOrder job() {
+    public WorkOrder job() {
         return new WorkOrder(
                 1,
                 "file",

@@ -19,7 +19,12 @@ interface LayoutMapper {
 
     boolean isTaken(@Param("name") String name, @Param("exceptId") long exceptId);
 
-    void insert(NewLayout layout);
+    /** Its id. */
+    long insert(
+            @Param("name") String name,
+            @Param("definition") String definition,
+            @Param("changedBy") String changedBy,
+            @Param("changedAt") Instant changedAt);
 
     @ChangesOneRow
     void update(

@@ -80,12 +80,11 @@ public class SavedLayouts {
             throw Refusal.unusable(
                     "Layout “" + document.name() + "”", "There are " + MOST + " already.", "Remove one.");
         }
-        NewLayout layout = new NewLayout(document.name(), json.writeValueAsString(document), signIn, clock.instant());
-        mapper.insert(layout);
-        bind(layout.getId(), header);
+        long id = mapper.insert(document.name(), json.writeValueAsString(document), signIn, clock.instant());
+        bind(id, header);
         auditLog.write(
                 signIn, "saved a layout", document.name(), document.columns().size() + " columns");
-        return byId(layout.getId());
+        return byId(id);
     }
 
     /** Changes one, unless somebody else has since it was looked at. */

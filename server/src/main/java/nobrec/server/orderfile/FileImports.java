@@ -90,7 +90,7 @@ public class FileImports {
     }
 
     private long keep(String fileName, ByteSource bytes, FileReading reading, String signIn) {
-        NewImportRun run = new NewImportRun(
+        long id = mapper.insert(
                 fileName,
                 reading.layout().map(LayoutDocument::name).orElse(""),
                 clock.instant(),
@@ -98,16 +98,15 @@ public class FileImports {
                 reading.layout().isPresent() ? ImportState.READING : ImportState.NEEDS_LAYOUT,
                 json.writeValueAsString(reading),
                 reading.format().rows() - 1);
-        mapper.insert(run);
         try {
-            files.keep(run.getId(), bytes);
+            files.keep(id, bytes);
         } catch (IOException gone) {
             throw new UncheckedIOException(gone);
         }
         if (reading.layout().isPresent()) {
-            start(run.getId(), fileName, signIn);
+            start(id, fileName, signIn);
         }
-        return run.getId();
+        return id;
     }
 
     private void start(long id, String fileName, String signIn) {

@@ -20,6 +20,7 @@ import nobrec.server.api.security.ForCoordinators;
 import nobrec.server.api.security.ForEveryone;
 import nobrec.server.layout.LayoutDocument;
 import nobrec.server.layout.SavedLayouts;
+import nobrec.server.platform.NobrecSettings;
 import nobrec.server.platform.csv.UploadedFile;
 import nobrec.server.platform.task.TaskState;
 import nobrec.server.platform.task.Tasks;
@@ -113,6 +114,8 @@ class ImportController {
     private final Tasks tasks;
     private final Accounts accounts;
 
+    private final NobrecSettings settings;
+
     ImportController(
             FileImports imports,
             ImportMapper mapper,
@@ -120,7 +123,9 @@ class ImportController {
             LeftOutFile leftOut,
             SavedLayouts layouts,
             Tasks tasks,
-            Accounts accounts) {
+            Accounts accounts,
+            NobrecSettings settings) {
+        this.settings = settings;
         this.imports = imports;
         this.mapper = mapper;
         this.preview = preview;
@@ -169,7 +174,7 @@ class ImportController {
     @ForCoordinators
     PreviewView preview(@PathVariable long id, @Valid @RequestBody LayoutDocument layout) {
         OrderReader.Result read = preview.read(id, layout);
-        return PreviewTexts.of(read);
+        return PreviewTexts.of(read, settings.units());
     }
 
     /** Has a file read by a layout. */

@@ -12,7 +12,15 @@ import org.apache.ibatis.annotations.Param;
 @Mapper
 interface ImportMapper {
 
-    void insert(NewImportRun run);
+    /** Its id. */
+    long insert(
+            @Param("fileName") String fileName,
+            @Param("layoutName") String layoutName,
+            @Param("at") Instant at,
+            @Param("signIn") String signIn,
+            @Param("state") ImportState state,
+            @Param("reading") String reading,
+            @Param("rowCount") int rowCount);
 
     void insertPart(@Param("runId") long runId, @Param("position") int position, @Param("bytes") byte[] bytes);
 

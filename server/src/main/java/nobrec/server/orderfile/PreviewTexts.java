@@ -26,11 +26,14 @@ final class PreviewTexts {
 
     private PreviewTexts() {}
 
-    static PreviewView of(OrderReader.Result read) {
+    static PreviewView of(OrderReader.Result read, UnitSystem units) {
         return new PreviewView(
                 read.orders().size(),
                 read.faultyOrders().size(),
-                read.orders().stream().limit(ORDERS).map(PreviewTexts::order).toList(),
+                read.orders().stream()
+                        .limit(ORDERS)
+                        .map(order -> order(order, units))
+                        .toList(),
                 read.faults().stream().limit(FAULTS).map(ImportController::view).toList(),
                 read.orders().stream()
                         .flatMap(order -> order.openWords().stream())
@@ -40,7 +43,7 @@ final class PreviewTexts {
                         .toList());
     }
 
-    private static PreviewedOrder order(WorkOrderDraft order) {
+    private static PreviewedOrder order(WorkOrderDraft order, UnitSystem units) {
         Particulars more = order.particulars();
         List<Fact> facts = new ArrayList<>();
         add(facts, "Customer", order.customer());
@@ -70,7 +73,10 @@ final class PreviewTexts {
         return new PreviewedOrder(
                 order.number(),
                 facts,
-                order.lines().stream().limit(LINES).map(PreviewTexts::line).toList());
+                order.lines().stream()
+                        .limit(LINES)
+                        .map(line -> line(line, units))
+                        .toList());
     }
 
     private static String address(PostalAddress address) {
@@ -86,11 +92,11 @@ final class PreviewTexts {
                 .collect(Collectors.joining(" · "));
     }
 
-    private static PreviewedLine line(WorkOrderDraft.Line line) {
+    private static PreviewedLine line(WorkOrderDraft.Line line, UnitSystem units) {
         List<Fact> facts = new ArrayList<>();
         add(facts, "ready", line.quantityReady().map(String::valueOf).orElse(""));
-        add(facts, "each", text(line.unitWeight().map(each -> MeasureText.showExactly(each, UnitSystem.POUND_INCH))));
-        add(facts, "size", text(line.unitSize().map(each -> MeasureText.show(each, UnitSystem.POUND_INCH))));
+        add(facts, "each", text(line.unitWeight().map(each -> MeasureText.showExactly(each, units))));
+        add(facts, "size", text(line.unitSize().map(each -> MeasureText.show(each, units))));
         add(facts, "value", text(line.goods().unitValueCents().map(MoneyText::showCents)));
         add(facts, "HS", line.goods().hsCode());
         add(facts, "origin", line.goods().origin());

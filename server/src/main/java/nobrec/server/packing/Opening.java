@@ -58,9 +58,9 @@ public class Opening {
             return there.get();
         }
         long id = store.insert(sites.orHome(job.particulars().site()).id(), job.id());
-        Set<Accessorial> options = optionsByRule(job);
-        if (!options.isEmpty()) {
-            store.chooseAccessorials(id, options);
+        Set<Accessorial> accessorials = accessorialsByRule(job);
+        if (!accessorials.isEmpty()) {
+            store.chooseAccessorials(id, accessorials);
         }
         Shipment fresh = shipments.byId(id);
         Jobs jobs = new Jobs(job, List.of(job));
@@ -71,8 +71,8 @@ public class Opening {
     }
 
     /** What house rules ask for beyond plain carriage; a person may change it afterwards. */
-    private static Set<Accessorial> optionsByRule(WorkOrder job) {
-        List<String> words = job.ruling().values(RuleAct.Kind.OPTION);
+    private static Set<Accessorial> accessorialsByRule(WorkOrder job) {
+        List<String> words = job.ruling().values(RuleAct.Kind.ACCESSORIAL);
         return Arrays.stream(Accessorial.values())
                 .filter(each -> words.contains(each.words()))
                 .collect(Collectors.toSet());

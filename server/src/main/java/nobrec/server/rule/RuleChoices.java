@@ -52,7 +52,7 @@ class RuleChoices {
             case CARTON -> known(WordKind.PACKAGE);
             case SITE -> known(WordKind.SITE);
             case TERMS -> terms();
-            case OPTION ->
+            case ACCESSORIAL ->
                 Arrays.stream(Accessorial.values()).map(Accessorial::words).toList();
             case SLIP_DESIGN -> SlipDesign.all().stream().map(SlipDesign::words).toList();
             default -> List.of();

@@ -1,6 +1,8 @@
 package nobrec.server.workorder;
 
+import java.util.Collection;
 import java.util.List;
+import nobrec.server.platform.mapping.ChangesAnyRows;
 import nobrec.server.platform.mapping.ChangesOneRow;
 import org.apache.ibatis.annotations.Mapper;
 import org.apache.ibatis.annotations.Param;
@@ -9,9 +11,12 @@ import org.jspecify.annotations.Nullable;
 @Mapper
 interface RulingMapper {
 
-    /** JSON of ids; null for none. */
-    @Nullable
-    String released(long id);
+    /** Of those that have any. */
+    List<ReleasedRow> released(@Param("ids") Collection<Long> ids);
+
+    /** Work orders of which the rules say the same as before. */
+    @ChangesAnyRows
+    void lookedAt(@Param("ids") Collection<Long> ids, @Param("version") int version);
 
     @ChangesOneRow
     void keep(
@@ -27,5 +32,6 @@ interface RulingMapper {
 
     int countOutdated(@Param("version") int version);
 
-    long lock(long id);
+    /** Locks those of them that nobody else holds, and says which. */
+    List<Long> lockThoseFree(@Param("ids") Collection<Long> ids);
 }

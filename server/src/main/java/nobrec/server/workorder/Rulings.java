@@ -1,8 +1,11 @@
 package nobrec.server.workorder;
 
+import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.Set;
 import java.util.TreeSet;
+import java.util.stream.Collectors;
 import nobrec.core.workorder.RuleAct;
 import nobrec.core.workorder.Ruling;
 import nobrec.core.workorder.WorkOrder;
@@ -29,28 +32,52 @@ public class Rulings {
     void again(long id) {
         RulesInForce.Rules now = rules.now();
         if (!now.book().isEmpty()) {
-            keep(orders.byId(id), now);
+            keep(List.of(orders.byId(id)), now);
         }
     }
 
-    /** Brings a work order up to the rules that count now. */
+    /**
+     * Brings some work orders up to the rules that count now; those that somebody works on at this moment are left out, so that
+     * nobody waits for another in a circle.
+     */
     @Transactional
-    public void bringUpToDate(long id) {
-        mapper.lock(id);
-        keep(orders.byId(id), rules.now());
+    public void bringUpToDate(List<Long> ids) {
+        List<Long> free = mapper.lockThoseFree(ids);
+        if (!free.isEmpty()) {
+            keep(orders.byIds(free), rules.now());
+        }
     }
 
-    private void keep(WorkOrder recorded, RulesInForce.Rules now) {
-        if (recorded.status() == WorkOrderStatus.SHIPPED) {
-            return;
+    private void keep(List<WorkOrder> recorded, RulesInForce.Rules now) {
+        List<WorkOrder> open = recorded.stream()
+                .filter(job -> job.status() != WorkOrderStatus.SHIPPED)
+                .toList();
+        Map<Long, Set<Long>> released = released(open);
+        List<Long> same = new ArrayList<>();
+        for (WorkOrder job : open) {
+            Ruling ruling = now.of(job).withoutHoldsOf(released.getOrDefault(job.id(), Set.of()));
+            if (ruling.equals(job.ruling())) {
+                same.add(job.id());
+            } else {
+                keep(job, ruling, now.version());
+            }
         }
-        Set<Long> released = Set.copyOf(RecordTexts.ids(mapper.released(recorded.id())));
-        Ruling ruling = now.of(recorded).withoutHoldsOf(released);
+        if (!same.isEmpty()) {
+            mapper.lookedAt(same, now.version());
+        }
+    }
+
+    private Map<Long, Set<Long>> released(List<WorkOrder> jobs) {
+        return jobs.isEmpty()
+                ? Map.of()
+                : mapper.released(jobs.stream().map(WorkOrder::id).toList()).stream()
+                        .collect(Collectors.toMap(
+                                ReleasedRow::id, row -> Set.copyOf(RecordTexts.ids(row.releasedRules()))));
+    }
+
+    private void keep(WorkOrder recorded, Ruling ruling, int version) {
         mapper.keep(
-                recorded.id(),
-                RecordTexts.write(ruling),
-                ruledService(recorded.requestedService(), ruling),
-                now.version());
+                recorded.id(), RecordTexts.write(ruling), ruledService(recorded.requestedService(), ruling), version);
     }
 
     /** The requested service as it counts; null where no rule decides it. */
@@ -69,9 +96,9 @@ public class Rulings {
 
     /** No rule that holds a work order holds it any more; its row is locked. */
     void release(WorkOrder job) {
-        Set<Long> released = new TreeSet<>(RecordTexts.ids(mapper.released(job.id())));
-        released.addAll(job.ruling().holdingRules());
-        mapper.keepReleased(job.id(), RecordTexts.write(released));
-        keep(orders.byId(job.id()), rules.now());
+        Set<Long> all = new TreeSet<>(released(List.of(job)).getOrDefault(job.id(), Set.of()));
+        all.addAll(job.ruling().holdingRules());
+        mapper.keepReleased(job.id(), RecordTexts.write(all));
+        keep(List.of(orders.byId(job.id())), rules.now());
     }
 }

@@ -88,7 +88,7 @@ class HouseRulesTest extends ServerTest {
         assertThat(add(rule(
                         "HR Tool",
                         act("SERVICE", "dunlin overnight"),
-                        act("OPTION", "Signature"),
+                        act("ACCESSORIAL", "Signature"),
                         act("HOLD", "ask Ines"),
                         Map.of("kind", "DEMAND_PHONE"),
                         Map.of("kind", "DEMAND_COMPANY"),

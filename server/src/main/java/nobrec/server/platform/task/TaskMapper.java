@@ -14,7 +14,12 @@ interface TaskMapper {
     @ChangesAnyRows
     void insertLane(String lane);
 
-    void insert(NewTaskRow row);
+    /** Its id. */
+    long insert(
+            @Param("task") NewTask task,
+            @Param("request") String request,
+            @Param("startedBy") String startedBy,
+            @Param("madeAt") Instant madeAt);
 
     /** Lanes with something to do: a task that waits, or one whose server has gone. */
     List<String> dueLanes(@Param("now") Instant now, @Param("notPossible") Instant notPossible);

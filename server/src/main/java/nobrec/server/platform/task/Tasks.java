@@ -51,15 +51,14 @@ public class Tasks {
     @Transactional
     public long start(NewTask task, String signIn) {
         mapper.insertLane(task.lane());
-        NewTaskRow row = new NewTaskRow(task, json.writeValueAsString(task.request()), signIn, clock.instant());
-        mapper.insert(row);
+        long id = mapper.insert(task, json.writeValueAsString(task.request()), signIn, clock.instant());
         TransactionSynchronizationManager.registerSynchronization(new TransactionSynchronization() {
             @Override
             public void afterCommit() {
                 worker.wake();
             }
         });
-        return row.getId();
+        return id;
     }
 
     public Optional<Standing> find(long id) {
