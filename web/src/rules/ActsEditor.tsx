@@ -11,8 +11,9 @@ interface Props {
 export function ActsEditor({ acts, kinds, change }: Props) {
   // what has just been added gets the focus: it is filled in next
   const [added, setAdded] = useState(-1);
-  const add = (kind: string) => {
-    const view = kinds.find((each) => each.kind === kind);
+  const [chosen, setChosen] = useState<string>(kinds[0]?.kind ?? "");
+  const add = () => {
+    const view = kinds.find((each) => each.kind === chosen);
     if (view) {
       setAdded(acts.length);
       change([...acts, fresh(view)]);
@@ -29,19 +30,29 @@ export function ActsEditor({ acts, kinds, change }: Props) {
           change={(now) => change(replaced(acts, index, now))}
         />
       ))}
-      <select
-        aria-label="Add something it does"
-        className="entry w-72"
-        value=""
-        onChange={(event) => add(event.target.value)}
-      >
-        <option value="">add something it does …</option>
-        {kinds.map((kind) => (
-          <option key={kind.kind} value={kind.kind}>
-            {kind.label}
-          </option>
-        ))}
-      </select>
+      <span className="flex gap-2">
+        <select
+          aria-label="What more it does"
+          className="entry w-72"
+          value={chosen}
+          onChange={(event) => setChosen(event.target.value)}
+          onKeyDown={(event) => {
+            if (event.key === "Enter") {
+              event.preventDefault();
+              add();
+            }
+          }}
+        >
+          {kinds.map((kind) => (
+            <option key={kind.kind} value={kind.kind}>
+              {kind.label}
+            </option>
+          ))}
+        </select>
+        <button type="button" className="act" onClick={add}>
+          Add
+        </button>
+      </span>
     </div>
   );
 }

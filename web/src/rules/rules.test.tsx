@@ -130,9 +130,12 @@ function Acts() {
 describe("what a rule does", () => {
   it("is added with what its kind needs and nothing else", () => {
     render(<Acts />);
-    const add = screen.getByLabelText("Add something it does");
-    fireEvent.change(add, { target: { value: "SERVICE" } });
-    fireEvent.change(add, { target: { value: "DEMAND_PHONE" } });
+    const more = screen.getByLabelText("What more it does");
+    fireEvent.change(more, { target: { value: "SERVICE" } });
+    fireEvent.keyDown(more, { key: "Enter" });
+    expect(document.activeElement).toBe(screen.getByLabelText("service"));
+    fireEvent.change(more, { target: { value: "DEMAND_PHONE" } });
+    fireEvent.click(screen.getByText("Add"));
     fireEvent.click(screen.getByText("whatever the record says"));
     expect(JSON.parse(screen.getByRole("status").textContent ?? "")).toEqual([
       { kind: "SERVICE", value: "Plover Ground", instead: true },

@@ -90,7 +90,10 @@ export function Layouts() {
                 <td className="text-right">
                   <a
                     className="act"
-                    href={"data:application/json;charset=utf-8," + encodeURIComponent(JSON.stringify(row.layout, null, 2))}
+                    href={
+                      "data:application/json;charset=utf-8," +
+                      encodeURIComponent(JSON.stringify(row.layout, null, 2))
+                    }
                     download={`${row.layout.name}.json`}
                   >
                     Save as a file
