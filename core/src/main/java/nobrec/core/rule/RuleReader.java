@@ -67,6 +67,10 @@ public final class RuleReader {
             throw Refusal.unusable(
                     "Rule “" + name + "”", "It does more than " + Limits.ACTS_OF_RULE + " things.", "Make two of it.");
         }
+        if (written.validFrom().filter(day -> !Limits.holdsDay(day)).isPresent()) {
+            throw Refusal.unusable(
+                    "Rule “" + name + "”", "It would begin to count in no year of ours.", "Check the day.");
+        }
         int[] parts = {0};
         return new HouseRule(
                 id,

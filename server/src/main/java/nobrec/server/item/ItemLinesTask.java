@@ -7,14 +7,17 @@ import nobrec.server.platform.task.TaskRun;
 import nobrec.server.workorder.LineItems;
 import org.springframework.stereotype.Component;
 
-/** Brings changed items to the lines of jobs that have not left. */
+/** Brings changed items to the lines of jobs that have not left, and takes from those lines what a removed item had told. */
 @Component
 class ItemLinesTask implements TaskHandler {
 
     static final String KIND = "ITEM_LINES";
 
-    /** @param at when the items were changed */
-    record Request(Instant at) {}
+    /**
+     * @param at when the items were changed
+     * @param removed numbers of items that are in the list no more
+     */
+    record Request(Instant at, List<String> removed) {}
 
     /** @param afterId of the item up to which all is done */
     record Progress(long afterId, int done) {}
@@ -37,8 +40,12 @@ class ItemLinesTask implements TaskHandler {
 
     @Override
     public void run(TaskRun run) {
-        Instant at = run.request(Request.class).at();
+        Request request = run.request(Request.class);
+        Instant at = request.at();
         Progress stands = run.progress(Progress.class).orElse(new Progress(0, 0));
+        if (!request.removed().isEmpty()) {
+            stands = new Progress(0, bring(request.removed(), run, 0));
+        }
         List<ItemRow> items = mapper.changedAt(at, stands.afterId(), ITEMS_AT_ONCE);
         while (!items.isEmpty()) {
             int done = bring(items.stream().map(ItemRow::number).toList(), run, stands.done());

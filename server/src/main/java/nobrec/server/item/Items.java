@@ -118,6 +118,7 @@ public class Items {
             throw Refusal.notFound(thing(number), "Reload the page.");
         }
         auditLog.write(signIn, "removed an item", thing(number), "");
+        bringToJobs(thing(number), new ItemLinesTask.Request(now(), List.of(number)), signIn);
     }
 
     /** From now on a piece of it weighs this; an item that is not in the list comes into it. */
@@ -177,11 +178,12 @@ public class Items {
         rowsAsJson.forPortions(items, kept::write, rows -> mapper.keep(rows, signIn, now));
         if (!items.isEmpty()) {
             String subject = items.size() == 1 ? thing(items.get(0).number()) : items.size() + " items";
-            tasks.start(
-                    new NewTask(
-                            ItemLinesTask.KIND, LANE, subject + " brought to the jobs", new ItemLinesTask.Request(now)),
-                    signIn);
+            bringToJobs(subject, new ItemLinesTask.Request(now, List.of()), signIn);
         }
+    }
+
+    private void bringToJobs(String subject, ItemLinesTask.Request request, String signIn) {
+        tasks.start(new NewTask(ItemLinesTask.KIND, LANE, subject + " brought to the jobs", request), signIn);
     }
 
     private Instant now() {

@@ -112,6 +112,22 @@ class ItemsTest extends ServerTest {
     }
 
     @Test
+    void aRemovedItemTakesWithItWhatItToldAndNothingElse() {
+        list("Item,Unit Wt lb,Description", "IT-8,2,Collar");
+        awaitTasks();
+        bring("IT-J8", "IT-8", "");
+        bring("IT-J9", "IT-8", "5");
+        assertThat(send("DELETE", ITEMS + "?number=it-8", Map.of())).hasStatusOk();
+        assertThat(send("DELETE", ITEMS + "?number=it-8", Map.of())).hasStatus(HttpStatus.NOT_FOUND);
+        awaitTasks();
+        assertThat(open("IT-J8").path("lines").get(0).path("unitWeight").isMissingNode())
+                .isTrue();
+        JsonNode line = open("IT-J9").path("lines").get(0);
+        assertThat(line.path("unitWeight").path("text").asString()).isEqualTo("5.00 lb");
+        assertThat(line.path("description").asString()).isEmpty();
+    }
+
+    @Test
     void aWeighedPackageTeachesWhatOnePieceWeighs() {
         bring("IT-J4", "IT-4", "1");
         JsonNode bench = open("IT-J4");
