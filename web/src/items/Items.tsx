@@ -1,5 +1,5 @@
 import { keepPreviousData, useInfiniteQuery, useMutation, useQueryClient } from "@tanstack/react-query";
-import { useCallback, useMemo, useState } from "react";
+import { useCallback, useEffect, useMemo, useState } from "react";
 import { answer, api, type Schemas, sendFile } from "../api/client";
 import { useMay } from "../signin/who";
 import { BringIn } from "../ui/BringIn";
@@ -32,7 +32,7 @@ export function Items() {
     getNextPageParam: (last) => last.next,
     placeholderData: keepPreviousData,
   });
-  const changed = () => queries.invalidateQueries({ queryKey: ["items"] });
+  const changed = useCallback(() => queries.invalidateQueries({ queryKey: ["items"] }), [queries]);
   const bringIn = useMutation({
     mutationFn: (file: File) => sendFile<Schemas["item.ItemsTakenIn"]>("/api/v1/items/file", file),
     onSuccess: changed,
@@ -43,6 +43,12 @@ export function Items() {
   });
   const pages = items.data?.pages ?? [];
   const task = useTask(fromRecords.data?.task ?? pages[0]?.task);
+  const ended = task.data !== undefined && !isUnderWay(task.data);
+  useEffect(() => {
+    if (ended) {
+      void changed();
+    }
+  }, [ended, changed]);
   const mayChange = may("BRING_IN");
   const close = useCallback(() => setEdited(undefined), []);
   useKeys(
@@ -171,14 +177,18 @@ function ItemTable({ rows, columns, open }: TableProps) {
     [rows, open],
   );
   const [at, setAt] = useCursor(rows.length, openAt);
+  // a column in which nothing stands takes the room of others
+  const shown = columns.flatMap((column, place) =>
+    rows.some((row) => row.cells[place]) ? [{ column, place }] : [],
+  );
   return (
     <table className="timetable mt-2">
       <thead>
         <tr>
-          {columns.map((column) => (
+          {shown.map(({ column }) => (
             <th key={column}>{column}</th>
           ))}
-          <th>Changed by</th>
+          <th className="max-[1000px]:hidden">Changed by</th>
         </tr>
       </thead>
       <tbody>
@@ -189,17 +199,18 @@ function ItemTable({ rows, columns, open }: TableProps) {
             onClick={() => setAt(index)}
             onDoubleClick={() => openAt(index)}
           >
-            {row.cells.map((cell, place) => (
+            {shown.map(({ column, place }) => (
               <td
-                key={columns[place]}
+                key={column}
                 className={
-                  (FIGURES.has(columns[place] ?? "") ? "figure " : "") + (place === 0 ? "font-bold" : "")
+                  (FIGURES.has(column) ? "figure " : column === "Description" ? "min-w-40 " : "") +
+                  (place === 0 ? "font-bold" : "")
                 }
               >
-                {cell}
+                {(row.cells[place] ?? "").replaceAll(";", ", ")}
               </td>
             ))}
-            <td className="quiet">{row.changedBy}</td>
+            <td className="quiet max-[1000px]:hidden">{row.changedBy}</td>
           </tr>
         ))}
       </tbody>

@@ -31,7 +31,7 @@ function Group({ condition, facts, change, remove, depth = 0 }: Props) {
       <div className="flex flex-wrap items-center gap-2">
         <select
           aria-label="How these conditions count together"
-          className="entry w-44"
+          className="entry w-48"
           value={condition.kind}
           onChange={(event) =>
             change({
