@@ -30,12 +30,16 @@ import org.junit.jupiter.params.provider.ValueSource;
 /** Packing by hand keeps count of pieces and lots, whatever is done in whatever order. */
 class HandPackingTest {
 
-    private static final CartonSet CARTONS = new CartonSet(DemoStock.parcelCartons());
-    private static final PostalAddress TO =
+    static final CartonSet CARTONS = new CartonSet(DemoStock.parcelCartons());
+    static final PostalAddress TO =
             new PostalAddress("Pellworth", "", "2200 Foundry Park", "", "Tucson", "AZ", "85701", "US");
     private static final LineGoods GOODS = new LineGoods(Optional.empty(), "", "", Optional.empty(), Optional.empty());
 
     private static WorkOrder job(long id, PostalAddress to, List<WorkOrder.Line> lines) {
+        return job(id, to, lines, Ruling.NONE);
+    }
+
+    static WorkOrder job(long id, PostalAddress to, List<WorkOrder.Line> lines, Ruling ruling) {
         return new WorkOrder(
                 id,
                 "file",
@@ -54,11 +58,11 @@ class HandPackingTest {
                 WorkOrderStatus.READY,
                 Particulars.NONE,
                 List.of(),
-                Ruling.NONE,
+                ruling,
                 lines);
     }
 
-    private static WorkOrder.Line line(long id, PackItem item, int quantity) {
+    static WorkOrder.Line line(long id, PackItem item, int quantity) {
         return new WorkOrder.Line(
                 id,
                 1,
@@ -77,7 +81,7 @@ class HandPackingTest {
                 Set.of());
     }
 
-    private static Shipment shipment(Jobs jobs) {
+    static Shipment shipment(Jobs jobs) {
         List<Shipment.Line> lines = jobs.all().stream()
                 .flatMap(job -> job.lines().stream())
                 .map(line -> new Shipment.Line(line.id(), line.quantityOrdered()))
@@ -96,7 +100,7 @@ class HandPackingTest {
                 List.of());
     }
 
-    private static ShipmentPacker packer(Jobs jobs) {
+    static ShipmentPacker packer(Jobs jobs) {
         return new ShipmentPacker(
                 CARTONS, jobs, new ShipmentPacker.Costs(List.of(), List.of()), () -> false, UnitSystem.POUND_INCH);
     }
