@@ -28,7 +28,7 @@ const DEFAULTS = [
 export function SourceSetUp() {
   useTitle("Source");
   const code = useParams().code ?? "";
-  // outlives the editor, which begins anew once another SELECT gives other columns
+  // outlives the editor, which starts over once another SELECT gives other columns
   const [tried, setTried] = useState<QueryTest>();
   const setUp = useQuery({
     queryKey: ["source", code],

@@ -12,7 +12,22 @@ import org.junit.jupiter.params.provider.ValueSource;
 class AccessibilityTest {
 
     private static final List<String> SCREENS = List.of(
-            "/departures", "/jobs", "/bench", "/bench/2404", "/bench/2403", "/postings", "/rates", "/connections");
+            "/departures",
+            "/jobs",
+            "/bench",
+            "/bench/2404",
+            "/bench/2403",
+            "/postings",
+            "/rates",
+            "/connections",
+            "/sources",
+            "/sources/ORDERDESK",
+            "/sources/ORDERDESK/set-up",
+            "/sources/wordbook",
+            "/items",
+            "/rules",
+            "/rules/new",
+            "/rules/2");
 
     /** Sees every section. */
     private static final String ADMINISTRATOR = "admin";

@@ -13,7 +13,7 @@ import nobrec.core.rule.WrittenRule.WrittenCondition;
 import nobrec.core.workorder.RuleAct;
 import nobrec.core.workorder.WorkOrder;
 
-/** House rules as one would carry them out by hand: every text of every rule looked at anew for every job. */
+/** House rules as one would carry them out by hand: every text of every rule looked at again for every job. */
 final class NaiveRules {
 
     private NaiveRules() {}

@@ -116,24 +116,8 @@ class FileTasksTest extends ServerTest {
         JsonNode columns = get("/api/v1/imports/" + id + "/columns");
         assertThat(columns.path("columns").get(1).path("samples").get(0).asString())
                 .isEqualTo("B4");
-        Map<String, Object> layout = Map.of(
-                "name",
+        Map<String, Object> layout = layout(
                 "Tickets",
-                "shape",
-                "LINE_A_ROW",
-                "fixed",
-                List.of(),
-                "days",
-                "MONTH_FIRST",
-                "weightUnit",
-                "POUND",
-                "lengthUnit",
-                "INCH",
-                "decimals",
-                "POINT",
-                "country",
-                "US",
-                "columns",
                 List.of(
                         Map.of("heading", "Ticket", "field", "ORDER_NUMBER"),
                         Map.of("heading", "Rack", "field", "CUSTOM", "custom", "Rack")));
@@ -160,24 +144,8 @@ class FileTasksTest extends ServerTest {
 
     @Test
     void oneColumnInTwoFieldsIsRefusedByName() {
-        Map<String, Object> layout = Map.of(
-                "name",
+        Map<String, Object> layout = layout(
                 "Twice",
-                "shape",
-                "LINE_A_ROW",
-                "fixed",
-                List.of(),
-                "days",
-                "MONTH_FIRST",
-                "weightUnit",
-                "POUND",
-                "lengthUnit",
-                "INCH",
-                "decimals",
-                "POINT",
-                "country",
-                "US",
-                "columns",
                 List.of(Map.of("heading", "A", "field", "ORDER_NUMBER"), Map.of("heading", "a ", "field", "CUSTOMER")));
         assertThat(json(send("POST", "/api/v1/layouts", layout)).path("detail").asString())
                 .matches("Column “[aA] ?” feeds two fields: Customer and Job number\\.");
@@ -243,6 +211,20 @@ class FileTasksTest extends ServerTest {
         assertThat(first).contains("'=1+1", "'@x", "\"Seal, 2 in\"");
         drop("back.csv", first.replace("EX-1", "EY-1").getBytes(StandardCharsets.UTF_8));
         assertThat(list("EY-").replace("EY-1", "EX-1")).isEqualTo(first);
+    }
+
+    /** @param columns heading and field of each */
+    private static Map<String, Object> layout(String name, List<?> columns) {
+        return Map.of(
+                "name", name,
+                "shape", "LINE_A_ROW",
+                "fixed", List.of(),
+                "days", "MONTH_FIRST",
+                "weightUnit", "POUND",
+                "lengthUnit", "INCH",
+                "decimals", "POINT",
+                "country", "US",
+                "columns", columns);
     }
 
     private String list(String text) {
