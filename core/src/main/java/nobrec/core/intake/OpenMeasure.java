@@ -34,22 +34,36 @@ public final class OpenMeasure {
         return read(kept, words, (text, mark) -> MeasureText.readSize(text, LengthUnit.INCH, mark));
     }
 
-    private static <T> Optional<T> read(
-            String kept, SourceWords words, BiFunction<String, DecimalMark, Reading<T>> reader) {
-        String text = kept.toLowerCase(Locale.ROOT);
-        Optional<String> unknown = MeasureText.unknownUnitIn(text, DecimalMark.POINT);
+    /**
+     * A measure with those of its units in our words that the wordbook knows.
+     *
+     * @param unknown the first unit that neither we nor the wordbook know
+     */
+    record Translated(String text, Optional<String> unknown) {}
+
+    static Translated translated(String text, SourceWords words, DecimalMark mark) {
+        String ours = text;
+        Optional<String> unknown = MeasureText.unknownUnitIn(ours, mark);
         while (unknown.isPresent()) {
             Optional<String> unit = words.meaning(WordKind.UNIT, unknown.get());
             if (unit.isEmpty()) {
-                return Optional.empty();
+                return new Translated(ours, unknown);
             }
-            text = withUnit(text, unknown.get(), unit.get());
-            unknown = MeasureText.unknownUnitIn(text, DecimalMark.POINT);
+            ours = withUnit(ours, unknown.get(), unit.get());
+            unknown = MeasureText.unknownUnitIn(ours, mark);
         }
-        return reader.apply(text, DecimalMark.POINT).found();
+        return new Translated(ours, unknown);
     }
 
-    static String withUnit(String text, String word, String unit) {
+    private static <T> Optional<T> read(
+            String kept, SourceWords words, BiFunction<String, DecimalMark, Reading<T>> reader) {
+        Translated ours = translated(kept.toLowerCase(Locale.ROOT), words, DecimalMark.POINT);
+        return ours.unknown().isPresent()
+                ? Optional.empty()
+                : reader.apply(ours.text(), DecimalMark.POINT).found();
+    }
+
+    private static String withUnit(String text, String word, String unit) {
         return text.toLowerCase(Locale.ROOT).replaceAll("(?<![a-z])" + Pattern.quote(word) + "(?![a-z])", unit);
     }
 }

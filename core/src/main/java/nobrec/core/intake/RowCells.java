@@ -212,9 +212,7 @@ final class RowCells {
     private Optional<Size> ofSides() {
         String all =
                 raw(OrderField.UNIT_LENGTH) + " x " + raw(OrderField.UNIT_WIDTH) + " x " + raw(OrderField.UNIT_HEIGHT);
-        Optional<String> unknown = unknownUnit(all);
-        if (unknown.isPresent()) {
-            openUnit(unknown.get(), OrderField.UNIT_SIZE, all);
+        if (isOpen(inOurUnits(all), OrderField.UNIT_SIZE, all)) {
             return Optional.empty();
         }
         Optional<Length> length = side(OrderField.UNIT_LENGTH);
@@ -239,44 +237,44 @@ final class RowCells {
         if (text.isEmpty() || isZero(text)) {
             return Optional.empty();
         }
-        Optional<String> unknown = unknownUnit(text);
-        if (unknown.isPresent()) {
-            openUnit(unknown.get(), field, text);
-            return Optional.empty();
-        }
-        return read(field, written -> reader.apply(inOurUnits(written)));
+        OpenMeasure.Translated ours = inOurUnits(text);
+        return isOpen(ours, field, text) ? Optional.empty() : read(field, written -> reader.apply(ours.text()));
     }
 
-    /** A unit that neither we nor the wordbook know. */
-    private Optional<String> unknownUnit(String text) {
+    /** The text with the units that the wordbook knows in our words; what is too long for a measure stays as it is. */
+    private OpenMeasure.Translated inOurUnits(String text) {
         return text.length() > Limits.TEXT
-                ? Optional.empty()
-                : MeasureText.unknownUnitIn(inOurUnits(text), layout.notation().decimals());
+                ? new OpenMeasure.Translated(text, Optional.empty())
+                : OpenMeasure.translated(text, layout.words(), layout.notation().decimals());
     }
 
-    /** The text with the units that the wordbook knows in our words. */
-    private String inOurUnits(String text) {
-        String ours = text;
-        Optional<String> unknown =
-                MeasureText.unknownUnitIn(ours, layout.notation().decimals());
-        while (unknown.isPresent()) {
-            Optional<String> unit = layout.words().meaning(WordKind.UNIT, unknown.get());
-            if (unit.isEmpty()) {
-                return ours;
-            }
-            ours = OpenMeasure.withUnit(ours, unknown.get(), unit.get());
-            unknown = MeasureText.unknownUnitIn(ours, layout.notation().decimals());
-        }
-        return ours;
+    /** Whether it waits for a unit, which then is noted. */
+    private boolean isOpen(OpenMeasure.Translated measure, OrderField field, String text) {
+        measure.unknown()
+                .ifPresent(unit -> openWords.accept(new OpenWord(
+                        WordKind.UNIT,
+                        unit,
+                        field,
+                        line,
+                        OpenMeasure.kept(text, layout.notation().decimals()))));
+        return measure.unknown().isPresent();
     }
 
-    private void openUnit(String unit, OrderField field, String text) {
-        String kept = OpenMeasure.kept(text, layout.notation().decimals());
-        openWords.accept(new OpenWord(WordKind.UNIT, unit, field, line, kept));
-    }
-
+    /** Noughts, with a decimal mark among them perhaps. */
     private static boolean isZero(String text) {
-        return text.length() <= Limits.FIGURE_TEXT && text.matches("0+(?:[.,]0*)?");
+        if (text.charAt(0) != '0' || text.length() > Limits.FIGURE_TEXT) {
+            return false;
+        }
+        int marks = 0;
+        for (int at = 0; at < text.length(); at++) {
+            char each = text.charAt(at);
+            if (each == '.' || each == ',') {
+                marks++;
+            } else if (each != '0') {
+                return false;
+            }
+        }
+        return marks <= 1;
     }
 
     /** An amount of money with at most two places; cents. */

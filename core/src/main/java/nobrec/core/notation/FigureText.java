@@ -17,10 +17,15 @@ public final class FigureText {
 
     private static final Pattern FIGURE = Pattern.compile("[\\d.,]*\\d");
 
+    private static final int WHOLE_DIGITS = 12;
+
     private FigureText() {}
 
     /** @param text without blanks around it */
     public static Reading<BigDecimal> read(String text, DecimalMark mark) {
+        if (isDigits(text)) {
+            return Reading.of(new BigDecimal(text));
+        }
         Optional<BigDecimal> point = withPoint(text);
         Optional<BigDecimal> comma = withComma(text);
         if (point.isEmpty() && comma.isEmpty()) {
@@ -38,6 +43,15 @@ public final class FigureText {
             case UNKNOWN -> point.or(() -> comma);
         };
         return meant.map(Reading::of).orElseGet(() -> otherNotation(text, mark, point.or(() -> comma)));
+    }
+
+    /** Without a mark, so that there is one way to read them. */
+    private static boolean isDigits(String text) {
+        boolean digits = !text.isEmpty() && text.length() <= WHOLE_DIGITS;
+        for (int at = 0; digits && at < text.length(); at++) {
+            digits = text.charAt(at) >= '0' && text.charAt(at) <= '9';
+        }
+        return digits;
     }
 
     /** Which decimal mark some cells show by the figures in them that can be read in one way only. */

@@ -26,22 +26,46 @@ final class MeasureParts {
     private static final Map<Character, String> FRACTION_SIGNS = Map.of(
             '½', "1/2", '¼', "1/4", '¾', "3/4", '⅛', "1/8", '⅜', "3/8", '⅝', "5/8", '⅞', "7/8", '⅓', "1/3", '⅔', "2/3");
 
+    private static final Pattern BLANKS = Pattern.compile("[\\p{Z}\\s\\u200B\\u2060\\uFEFF]+");
+    private static final Pattern FEET = Pattern.compile("[’‘`´′]");
+    private static final Pattern INCHES = Pattern.compile("[“”″]|''");
+    private static final Pattern TIMES_SIGNS = Pattern.compile("[×✕✖*]");
+
     private MeasureParts() {}
 
     /** Small letters, plain blanks, one sign each for feet, inches and times. */
     static String plain(String text) {
+        return isPlain(text) ? text.toLowerCase(Locale.ROOT) : madePlain(text);
+    }
+
+    /** Letters, digits and single blanks within them: nothing is to be done for nearly every cell of a file. */
+    private static boolean isPlain(String text) {
+        for (int at = 0; at < text.length(); at++) {
+            char each = text.charAt(at);
+            boolean sign = each >= 'a' && each <= 'z'
+                    || each >= 'A' && each <= 'Z'
+                    || each >= '0' && each <= '9'
+                    || each == '.'
+                    || each == ',';
+            boolean blankWithin = each == ' ' && at > 0 && at < text.length() - 1 && text.charAt(at - 1) != ' ';
+            if (!sign && !blankWithin) {
+                return false;
+            }
+        }
+        return true;
+    }
+
+    private static String madePlain(String text) {
         StringBuilder plain = new StringBuilder();
-        for (char each : (text == null ? "" : text).toCharArray()) {
+        for (char each : text.toCharArray()) {
             String sign = FRACTION_SIGNS.get(each);
             plain.append(sign == null ? String.valueOf(each) : " " + sign);
         }
-        return Normalizer.normalize(plain, Normalizer.Form.NFKC)
-                .toLowerCase(Locale.ROOT)
-                .replaceAll("[\\p{Z}\\s\\u200B\\u2060\\uFEFF]+", " ")
-                .replaceAll("[’‘`´′]", "'")
-                .replaceAll("[“”″]|''", "\"")
-                .replaceAll("[×✕✖*]", "x")
-                .strip();
+        String small = Normalizer.normalize(plain, Normalizer.Form.NFKC).toLowerCase(Locale.ROOT);
+        String blanks = BLANKS.matcher(small).replaceAll(" ");
+        String feet = FEET.matcher(blanks).replaceAll("'");
+        String inches = INCHES.matcher(feet).replaceAll("\"");
+        return TIMES_SIGNS.matcher(inches).replaceAll("x").strip();
     }
 
     /** @param plain text as {@link #plain} gives it */

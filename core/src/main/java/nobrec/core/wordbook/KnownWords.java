@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.regex.Pattern;
 import nobrec.core.address.Countries;
 import nobrec.core.charging.FreightTerms;
 import nobrec.core.notation.MeasureText;
@@ -21,6 +22,8 @@ public final class KnownWords implements SourceWords {
     public record Word(String meaning, List<String> words) {}
 
     private static final List<String> UNITS = List.of("lb", "oz", "kg", "g", "in", "ft", "cm", "mm", "m");
+
+    private static final Pattern BLANKS = Pattern.compile("\\s+");
 
     private final Map<WordKind, List<Word>> words;
     private final Map<WordKind, Map<String, String>> byPlain = new EnumMap<>(WordKind.class);
@@ -76,6 +79,6 @@ public final class KnownWords implements SourceWords {
 
     /** How words are compared: letter case and more than one blank aside. */
     public static String plain(String word) {
-        return word.strip().replaceAll("\\s+", " ").toLowerCase(Locale.ROOT);
+        return BLANKS.matcher(word.strip()).replaceAll(" ").toLowerCase(Locale.ROOT);
     }
 }

@@ -18,13 +18,11 @@ interface ItemMapper {
 
     Optional<ItemRow> locked(String key);
 
-    /** New ones, and others in place of those that are there. */
-    @ChangesAnyRows
-    void keep(@Param("rows") String rows, @Param("by") String by, @Param("at") Instant at);
+    /** A new one, or another in place of the one that is there. */
+    void keep(NewItem item);
 
-    /** How many are new: those that are there stay as they are. */
-    @ChangesAnyRows
-    int add(@Param("rows") String rows, @Param("by") String by, @Param("at") Instant at);
+    /** A new one; one that is there stays as it is. */
+    void add(NewItem item);
 
     @ChangesAnyRows
     int delete(String key);

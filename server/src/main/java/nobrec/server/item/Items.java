@@ -3,7 +3,10 @@ package nobrec.server.item;
 import java.time.Clock;
 import java.time.Instant;
 import java.time.temporal.ChronoUnit;
+import java.util.Collection;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.function.Function;
 import nobrec.core.intake.ItemFile;
@@ -20,7 +23,7 @@ import nobrec.core.notation.MeasureText;
 import nobrec.core.refusal.Refusal;
 import nobrec.server.audit.AuditLog;
 import nobrec.server.platform.NobrecSettings;
-import nobrec.server.platform.mapping.RowsAsJson;
+import nobrec.server.platform.mapping.RowBatch;
 import nobrec.server.platform.task.NewTask;
 import nobrec.server.platform.task.Tasks;
 import nobrec.server.wordbook.ShopWords;
@@ -41,7 +44,7 @@ public class Items {
 
     private final ItemMapper mapper;
     private final KeptItems kept;
-    private final RowsAsJson rowsAsJson;
+    private final RowBatch batch;
     private final Tasks tasks;
     private final ShopWords shopWords;
     private final AuditLog auditLog;
@@ -51,7 +54,7 @@ public class Items {
     Items(
             ItemMapper mapper,
             KeptItems kept,
-            RowsAsJson rowsAsJson,
+            RowBatch batch,
             Tasks tasks,
             ShopWords shopWords,
             AuditLog auditLog,
@@ -59,7 +62,7 @@ public class Items {
             Clock clock) {
         this.mapper = mapper;
         this.kept = kept;
-        this.rowsAsJson = rowsAsJson;
+        this.batch = batch;
         this.tasks = tasks;
         this.shopWords = shopWords;
         this.auditLog = auditLog;
@@ -167,15 +170,23 @@ public class Items {
 
     /** Items that are not in the list yet; those that are stay as they are. */
     int add(List<Item> items, String signIn) {
-        int[] fresh = {0};
-        Instant now = now();
-        rowsAsJson.forPortions(items, kept::write, rows -> fresh[0] += mapper.add(rows, signIn, now));
-        return fresh[0];
+        Function<String, Optional<Item>> here =
+                kept.of(items.stream().map(Item::number).toList());
+        Map<String, Item> fresh = new LinkedHashMap<>();
+        items.stream()
+                .filter(item -> here.apply(item.number()).isEmpty())
+                .forEach(item -> fresh.putIfAbsent(KeptItems.key(item.number()), item));
+        batch.forEach(ItemMapper.class, rows(fresh.values(), signIn, now()), ItemMapper::add);
+        return fresh.size();
+    }
+
+    private List<NewItem> rows(Collection<Item> items, String signIn, Instant now) {
+        return items.stream().map(item -> kept.row(item, signIn, now)).toList();
     }
 
     private void keep(List<Item> items, String signIn) {
         Instant now = now();
-        rowsAsJson.forPortions(items, kept::write, rows -> mapper.keep(rows, signIn, now));
+        batch.forEach(ItemMapper.class, rows(items, signIn, now), ItemMapper::keep);
         if (!items.isEmpty()) {
             String subject = items.size() == 1 ? thing(items.get(0).number()) : items.size() + " items";
             bringToJobs(subject, new ItemLinesTask.Request(now, List.of()), signIn);

@@ -1,5 +1,6 @@
 package nobrec.server.item;
 
+import java.time.Instant;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.HashMap;
@@ -9,7 +10,6 @@ import java.util.Optional;
 import java.util.function.Function;
 import nobrec.core.item.Item;
 import nobrec.core.wordbook.KnownWords;
-import nobrec.server.platform.mapping.RowsAsJson;
 import nobrec.server.workorder.KnownItems;
 import org.springframework.stereotype.Component;
 import tools.jackson.databind.json.JsonMapper;
@@ -37,12 +37,15 @@ class KeptItems implements KnownItems {
         return json.readValue(row.definition(), Item.class);
     }
 
-    void write(RowsAsJson.Columns columns, Item item) {
-        columns.with("key", key(item.number()))
-                .with("number", item.number())
-                .with("description", item.description())
-                .with("barcode", item.barcode())
-                .with("definition", json.writeValueAsString(item));
+    NewItem row(Item item, String signIn, Instant now) {
+        return new NewItem(
+                key(item.number()),
+                item.number(),
+                item.description(),
+                item.barcode(),
+                json.writeValueAsString(item),
+                signIn,
+                now);
     }
 
     @Override

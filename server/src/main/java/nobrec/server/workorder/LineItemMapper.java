@@ -17,7 +17,7 @@ interface LineItemMapper {
     List<OpenWord> openWords(long orderId);
 
     @ChangesAnyRows
-    void updateFacts(@Param("rows") String rows);
+    void updateFacts(WorkOrderLineRow line);
 
     long lock(long orderId);
 }

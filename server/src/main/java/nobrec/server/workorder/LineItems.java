@@ -5,7 +5,8 @@ import java.util.List;
 import java.util.stream.IntStream;
 import nobrec.core.intake.WorkOrderDraft;
 import nobrec.core.workorder.WorkOrder;
-import nobrec.server.platform.mapping.RowsAsJson;
+import nobrec.server.platform.mapping.RowBatch;
+import nobrec.server.platform.money.ShopMoney;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -17,14 +18,22 @@ public class LineItems {
     private final StoredOrders orders;
     private final KnownItems items;
     private final Rulings rulings;
-    private final RowsAsJson rowsAsJson;
+    private final RowBatch batch;
+    private final ShopMoney money;
 
-    LineItems(LineItemMapper mapper, StoredOrders orders, KnownItems items, Rulings rulings, RowsAsJson rowsAsJson) {
+    LineItems(
+            LineItemMapper mapper,
+            StoredOrders orders,
+            KnownItems items,
+            Rulings rulings,
+            RowBatch batch,
+            ShopMoney money) {
         this.mapper = mapper;
         this.orders = orders;
         this.items = items;
         this.rulings = rulings;
-        this.rowsAsJson = rowsAsJson;
+        this.batch = batch;
+        this.money = money;
     }
 
     /** The first of the work orders after an id that have not left and have lines of these items. */
@@ -40,12 +49,12 @@ public class LineItems {
         WorkOrderDraft recorded = WorkOrderDraft.of(job).waitingFor(mapper.openWords(orderId));
         WorkOrderDraft filled = recorded.filledFrom(
                 items.of(job.lines().stream().map(WorkOrder.Line::item).toList()));
-        List<LineColumns.NewLine> changed = IntStream.range(0, job.lines().size())
+        List<WorkOrder.Line> lines = filled.unkept(job.source()).lines();
+        List<WorkOrderLineRow> changed = IntStream.range(0, lines.size())
                 .filter(at -> job.lines().get(at).quantityOpen() > 0)
-                .mapToObj(at -> new LineColumns.NewLine(
-                        orderId, job.lines().get(at).position(), filled.lines().get(at)))
+                .mapToObj(at -> WorkOrderLineRow.of(orderId, lines.get(at), money))
                 .toList();
-        rowsAsJson.forPortions(changed, LineColumns::write, mapper::updateFacts);
+        batch.forEach(LineItemMapper.class, changed, LineItemMapper::updateFacts);
         rulings.again(orderId);
     }
 }

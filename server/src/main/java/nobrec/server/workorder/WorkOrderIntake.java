@@ -1,28 +1,27 @@
 package nobrec.server.workorder;
 
-import java.math.BigDecimal;
 import java.time.Clock;
-import java.time.LocalDateTime;
-import java.time.ZoneOffset;
-import java.time.format.DateTimeFormatter;
+import java.time.Instant;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.HashSet;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.Function;
-import nobrec.core.address.PostalAddress;
-import nobrec.core.charging.FreightTerms;
-import nobrec.core.intake.OpenWord;
+import java.util.stream.Collectors;
 import nobrec.core.intake.WorkOrderDraft;
 import nobrec.core.item.Item;
-import nobrec.core.wordbook.KnownWords;
-import nobrec.core.workorder.Particulars;
 import nobrec.core.workorder.Ruling;
-import nobrec.server.platform.mapping.RowsAsJson;
+import nobrec.core.workorder.WorkOrder;
+import nobrec.server.platform.mapping.RowBatch;
+import nobrec.server.platform.money.ShopMoney;
 import org.jspecify.annotations.Nullable;
+import org.springframework.dao.DuplicateKeyException;
+import org.springframework.dao.PessimisticLockingFailureException;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -30,32 +29,30 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 public class WorkOrderIntake {
 
-    private static final DateTimeFormatter MOMENT = DateTimeFormatter.ofPattern("uuuu-MM-dd HH:mm:ss.SSSSSS");
-    private static final int CENTS = 2;
-
     private final WorkOrderMapper mapper;
-    private final RowsAsJson rowsAsJson;
+    private final RowBatch batch;
     private final KnownItems items;
     private final RulesInForce rules;
     private final Rulings rulings;
+    private final ShopMoney money;
     private final Clock clock;
 
     WorkOrderIntake(
             WorkOrderMapper mapper,
-            RowsAsJson rowsAsJson,
+            RowBatch batch,
             KnownItems items,
             RulesInForce rules,
             Rulings rulings,
+            ShopMoney money,
             Clock clock) {
         this.items = items;
         this.rules = rules;
         this.rulings = rulings;
         this.mapper = mapper;
-        this.rowsAsJson = rowsAsJson;
+        this.batch = batch;
+        this.money = money;
         this.clock = clock;
     }
-
-    private record NewWord(long orderId, OpenWord word) {}
 
     /**
      * Takes work orders in, but for those whose number is there already, be it that another system brought it in.
@@ -64,34 +61,67 @@ public class WorkOrderIntake {
      */
     @Transactional
     public int takeIn(String source, @Nullable Long importRunId, List<WorkOrderDraft> all) {
-        List<WorkOrderDraft> drafts = filled(withoutThoseOfOtherSystems(source, all));
-        RulesInForce.Rules counting = rules.now();
-        String now = MOMENT.format(LocalDateTime.ofInstant(clock.instant(), ZoneOffset.UTC));
-        Map<String, Long> fresh = new HashMap<>();
-        rowsAsJson.forPortions(
-                drafts,
-                (columns, draft) -> {
-                    write(columns, draft);
-                    rule(columns, draft, source, counting);
-                },
-                json -> mapper.insertNew(source, importRunId, now, counting.version(), json)
-                        .forEach(row -> fresh.put(row.number(), row.id())));
-        List<LineColumns.NewLine> lines = new ArrayList<>();
+        List<WorkOrderDraft> drafts = filled(withoutThoseHere(source, withoutThoseOfOtherSystems(source, all)));
+        if (drafts.isEmpty()) {
+            return 0;
+        }
+        insert(source, importRunId, drafts);
+        Map<String, Long> ids =
+                mapper
+                        .idsBySource(
+                                source,
+                                drafts.stream().map(WorkOrderDraft::number).toList())
+                        .stream()
+                        .collect(Collectors.toMap(NewOrderId::number, NewOrderId::id));
+        List<WorkOrderLineRow> lines = new ArrayList<>();
         List<NewWord> words = new ArrayList<>();
         for (WorkOrderDraft draft : drafts) {
-            Long id = fresh.get(draft.number());
-            if (id != null) {
-                int position = 0;
-                for (WorkOrderDraft.Line line : draft.lines()) {
-                    position++;
-                    lines.add(new LineColumns.NewLine(id, position, line));
-                }
-                draft.openWords().forEach(word -> words.add(new NewWord(id, word)));
-            }
+            long id = Objects.requireNonNull(ids.get(draft.number()), "a work order that was just kept");
+            lines.addAll(lineRows(id, draft.unkept(source)));
+            draft.openWords().forEach(word -> words.add(NewWord.of(id, source, word)));
         }
-        rowsAsJson.forPortions(lines, LineColumns::write, mapper::insertLines);
-        rowsAsJson.forPortions(words, WorkOrderIntake::write, json -> mapper.insertWords(source, json));
-        return fresh.size();
+        batch.forEach(WorkOrderMapper.class, lines, WorkOrderMapper::insertLine);
+        batch.forEach(WorkOrderMapper.class, words, WorkOrderMapper::insertWord);
+        return drafts.size();
+    }
+
+    private List<WorkOrderLineRow> lineRows(long id, WorkOrder order) {
+        return order.lines().stream()
+                .map(line -> WorkOrderLineRow.of(id, line, money))
+                .toList();
+    }
+
+    private void insert(String source, @Nullable Long importRunId, List<WorkOrderDraft> drafts) {
+        RulesInForce.Rules counting = rules.now();
+        Instant now = clock.instant();
+        List<NewOrder> rows = drafts.stream()
+                .map(draft -> {
+                    WorkOrder order = draft.unkept(source);
+                    Ruling ruling = counting.of(order);
+                    return new NewOrder(
+                            WorkOrderRow.of(order, ruling, money),
+                            importRunId,
+                            now,
+                            Rulings.ruledService(order.requestedService(), ruling),
+                            counting.version());
+                })
+                .toList();
+        try {
+            batch.forEach(WorkOrderMapper.class, rows, WorkOrderMapper::insert);
+        } catch (DuplicateKeyException meanwhile) {
+            throw new PessimisticLockingFailureException(
+                    "Another has brought in one of these work orders at the same moment.", meanwhile);
+        }
+    }
+
+    /** Those whose number nobody of the source has; of two with the same number the first. */
+    private List<WorkOrderDraft> withoutThoseHere(String source, List<WorkOrderDraft> drafts) {
+        Map<String, WorkOrderDraft> fresh = new LinkedHashMap<>();
+        drafts.forEach(draft -> fresh.putIfAbsent(draft.number(), draft));
+        if (!fresh.isEmpty()) {
+            mapper.numbersHere(source, List.copyOf(fresh.keySet())).forEach(fresh::remove);
+        }
+        return List.copyOf(fresh.values());
     }
 
     /** A job may come through one system and belong to another, which brings it in as well: it is one job. */
@@ -133,78 +163,20 @@ public class WorkOrderIntake {
     /** Has a work order say something else than it did when it came in. */
     void change(String source, long id, WorkOrderDraft changed, boolean lines) {
         WorkOrderDraft draft = lines ? filled(List.of(changed)).get(0) : changed;
-        rowsAsJson.forPortions(List.of(draft), WorkOrderIntake::write, json -> mapper.updateHead(id, json));
+        WorkOrder order = draft.unkept(source);
+        mapper.updateHead(id, WorkOrderRow.of(order, Ruling.NONE, money));
         if (lines) {
             mapper.deleteLines(id);
             mapper.deleteLineWords(id);
-            List<LineColumns.NewLine> fresh = new ArrayList<>();
-            draft.lines().forEach(line -> fresh.add(new LineColumns.NewLine(id, fresh.size() + 1, line)));
-            rowsAsJson.forPortions(fresh, LineColumns::write, mapper::insertLines);
-            List<NewWord> words = draft.openWords().stream()
-                    .filter(word -> word.line() > 0)
-                    .map(word -> new NewWord(id, word))
-                    .toList();
-            rowsAsJson.forPortions(words, WorkOrderIntake::write, json -> mapper.insertWords(source, json));
+            batch.forEach(WorkOrderMapper.class, lineRows(id, order), WorkOrderMapper::insertLine);
+            batch.forEach(
+                    WorkOrderMapper.class,
+                    draft.openWords().stream()
+                            .filter(word -> word.line() > 0)
+                            .map(word -> NewWord.of(id, source, word))
+                            .toList(),
+                    WorkOrderMapper::insertWord);
         }
         rulings.again(id);
-    }
-
-    private static void rule(
-            RowsAsJson.Columns columns, WorkOrderDraft draft, String source, RulesInForce.Rules counting) {
-        Ruling ruling = counting.of(draft.unkept(source));
-        columns.with("ruling", RecordTexts.write(ruling))
-                .with("ruledService", Rulings.ruledService(draft.requestedService(), ruling));
-    }
-
-    private static void write(RowsAsJson.Columns columns, WorkOrderDraft draft) {
-        PostalAddress shipTo = draft.shipTo();
-        FreightTerms terms = draft.terms();
-        Particulars more = draft.particulars();
-        columns.with("batch", more.batch())
-                .with("site", more.site())
-                .with("carton", more.carton())
-                .with("hold", more.hold())
-                .with("noPrices", more.noPrices() ? 1 : null)
-                .with("notes", more.notes())
-                .with("reference1", more.references().get(0))
-                .with("reference2", more.references().get(1))
-                .with("origin", more.origin())
-                .with("originNumber", more.originNumber())
-                .with("billTo", RecordTexts.write(more.billTo()))
-                .with("custom", RecordTexts.write(more.custom()))
-                .with("number", draft.number())
-                .with("customer", draft.customer())
-                .with("customerPo", draft.customerPo())
-                .with("company", shipTo.company())
-                .with("person", shipTo.person())
-                .with("street", shipTo.street())
-                .with("street2", shipTo.street2())
-                .with("city", shipTo.city())
-                .with("state", shipTo.state())
-                .with("postalCode", shipTo.postalCode())
-                .with("country", shipTo.country())
-                .with("phone", draft.phone())
-                .with("mail", draft.mail())
-                .with("promiseDate", draft.promiseDate().map(Object::toString).orElse(null))
-                .with("requestedService", draft.requestedService())
-                .with("terms", terms.name())
-                .with("carrierAccount", draft.carrierAccount())
-                .with(
-                        "quotedFreight",
-                        draft.quotedFreightCents().map(WorkOrderIntake::amount).orElse(null));
-    }
-
-    private static void write(RowsAsJson.Columns columns, NewWord row) {
-        OpenWord word = row.word();
-        columns.with("order", row.orderId())
-                .with("kind", word.kind().name())
-                .with("word", KnownWords.plain(word.word()))
-                .with("field", word.field().name())
-                .with("line", word.line())
-                .with("written", word.text());
-    }
-
-    private static BigDecimal amount(long cents) {
-        return BigDecimal.valueOf(cents, CENTS);
     }
 }

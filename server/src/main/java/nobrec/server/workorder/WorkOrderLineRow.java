@@ -14,6 +14,7 @@ import nobrec.core.measure.Size;
 import nobrec.core.measure.Weight;
 import nobrec.core.workorder.WorkOrder;
 import nobrec.server.platform.LotText;
+import nobrec.server.platform.money.ShopMoney;
 import org.joda.money.Money;
 import org.jspecify.annotations.Nullable;
 
@@ -29,9 +30,9 @@ record WorkOrderLineRow(
         int quantityTaken,
         int quantityShipped,
         @Nullable Weight unitWeight,
-        Length unitLength,
-        Length unitWidth,
-        Length unitHeight,
+        @Nullable Length unitLength,
+        @Nullable Length unitWidth,
+        @Nullable Length unitHeight,
         @Nullable Money unitValue,
         String hsCode,
         String origin,
@@ -44,9 +45,40 @@ record WorkOrderLineRow(
         @Nullable String custom,
         String fromItem) {
 
+    static WorkOrderLineRow of(long workOrderId, WorkOrder.Line line, ShopMoney money) {
+        LineGoods goods = line.goods();
+        Handling handling = line.handling();
+        return new WorkOrderLineRow(
+                line.id(),
+                workOrderId,
+                line.position(),
+                line.item(),
+                line.description(),
+                line.quantityOrdered(),
+                line.quantityReady().orElse(null),
+                line.quantityTaken(),
+                line.quantityShipped(),
+                line.unitWeight().orElse(null),
+                line.unitSize().map(Size::length).orElse(null),
+                line.unitSize().map(Size::width).orElse(null),
+                line.unitSize().map(Size::height).orElse(null),
+                goods.unitValueCents().map(money::ofCents).orElse(null),
+                goods.hsCode(),
+                goods.origin(),
+                goods.goodsClass().orElse(null),
+                goods.freightClass().map(FreightClass::toString).orElse(null),
+                handling.thisSideUp(),
+                handling.nothingOnTop(),
+                handling.alone(),
+                LotText.write(line.lots()),
+                RecordTexts.write(line.custom()),
+                line.fromItem().stream().sorted().map(Enum::name).collect(Collectors.joining(",")));
+    }
+
     WorkOrder.Line line() {
-        Optional<Size> size =
-                unitLength == null ? Optional.empty() : Optional.of(new Size(unitLength, unitWidth, unitHeight));
+        Optional<Size> size = unitLength == null || unitWidth == null || unitHeight == null
+                ? Optional.empty()
+                : Optional.of(new Size(unitLength, unitWidth, unitHeight));
         return new WorkOrder.Line(
                 id,
                 position,

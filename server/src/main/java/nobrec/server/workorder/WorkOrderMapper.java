@@ -46,23 +46,17 @@ interface WorkOrderMapper {
 
     List<UnknownWordRow> wordsOf(@Param("workOrderIds") Collection<Long> workOrderIds);
 
-    void insertWords(@Param("source") String source, @Param("rows") String rows);
+    void insertWord(NewWord word);
 
-    /** Those whose number was not there already. */
-    List<NewOrderId> insertNew(
-            @Param("source") String source,
-            @Param("importRunId") @Nullable Long importRunId,
-            @Param("takenInAt") String takenInAt,
-            @Param("rulesVersion") int rulesVersion,
-            @Param("rows") String rows);
+    void insert(NewOrder order);
 
-    void insertLines(@Param("rows") String rows);
+    void insertLine(WorkOrderLineRow line);
 
     @ChangesOneRow
     void updateStatus(@Param("id") long id, @Param("status") WorkOrderStatus status);
 
     @ChangesOneRow
-    void updateHead(@Param("id") long id, @Param("row") String row);
+    void updateHead(@Param("id") long id, @Param("row") WorkOrderRow row);
 
     @ChangesAnyRows
     void deleteLines(long id);

@@ -7,9 +7,11 @@ import nobrec.core.address.PlaceKind;
 import nobrec.core.address.PostalAddress;
 import nobrec.core.charging.FreightTerms;
 import nobrec.core.workorder.Particulars;
+import nobrec.core.workorder.Ruling;
 import nobrec.core.workorder.UnknownWord;
 import nobrec.core.workorder.WorkOrder;
 import nobrec.core.workorder.WorkOrderStatus;
+import nobrec.server.platform.money.ShopMoney;
 import org.joda.money.Money;
 import org.jspecify.annotations.Nullable;
 
@@ -51,6 +53,49 @@ record WorkOrderRow(
         @Nullable String custom,
         @Nullable String ruling,
         boolean wordsOpen) {
+
+    /** @param ruling of the house rules upon it */
+    static WorkOrderRow of(WorkOrder order, Ruling ruling, ShopMoney money) {
+        PostalAddress shipTo = order.shipTo();
+        Particulars more = order.particulars();
+        return new WorkOrderRow(
+                order.id(),
+                order.source(),
+                order.number(),
+                order.customer(),
+                order.customerPo(),
+                shipTo.company(),
+                shipTo.person(),
+                shipTo.street(),
+                shipTo.street2(),
+                shipTo.city(),
+                shipTo.state(),
+                shipTo.postalCode(),
+                shipTo.country(),
+                order.saidPlaceKind().orElse(null),
+                order.phone(),
+                order.mail(),
+                order.promiseDate().orElse(null),
+                order.requestedService(),
+                order.terms(),
+                order.carrierAccount(),
+                order.quotedFreightCents().map(money::ofCents).orElse(null),
+                order.status(),
+                more.batch(),
+                more.site(),
+                more.carton(),
+                more.hold(),
+                more.noPrices(),
+                more.notes(),
+                more.references().get(0),
+                more.references().get(1),
+                more.origin(),
+                more.originNumber(),
+                RecordTexts.write(more.billTo()),
+                RecordTexts.write(more.custom()),
+                RecordTexts.write(ruling),
+                false);
+    }
 
     WorkOrder workOrder(List<WorkOrderLineRow> lines, List<UnknownWord> unknownWords) {
         return new WorkOrder(
