@@ -14,6 +14,7 @@ import java.time.Duration;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import nobrec.standins.StandIns;
 import nobrec.standins.http.Behavior;
 import nobrec.standins.scale.Scale;
@@ -169,10 +170,12 @@ public abstract class ServerTest {
         Awaitility.await()
                 .atMost(Duration.ofSeconds(60))
                 .pollInterval(Duration.ofMillis(5))
-                .until(() -> database.queryForObject(
-                                "SELECT COUNT(*) FROM background_task WHERE state IN ('WAITING', 'RUNNING')",
-                                Integer.class)
-                        == 0);
+                .until(() -> tasksUnderWay() == 0);
+    }
+
+    protected int tasksUnderWay() {
+        return Objects.requireNonNull(database.queryForObject(
+                "SELECT COUNT(*) FROM background_task WHERE state IN ('WAITING', 'RUNNING')", Integer.class));
     }
 
     @BeforeEach
