@@ -15,7 +15,7 @@ export function SourceChanges({ job }: { job: string }) {
   });
   const found = changes.data?.changes;
   return found && (found.differences.length > 0 || found.cancelled) ? (
-    <Difference key={job} job={job} changes={found} />
+    <Difference key={found.record} job={job} changes={found} />
   ) : null;
 }
 
@@ -30,7 +30,7 @@ function Difference({ job, changes }: { job: string; changes: Changes }) {
       answer(
         api.POST("/api/v1/work-orders/{number}/changes", {
           params: { path: { number: job } },
-          body: { keys },
+          body: { record: changes.record, keys },
         }),
       ),
     onSettled: () => queries.invalidateQueries(),

@@ -3,9 +3,6 @@ package nobrec.server.account;
 import jakarta.servlet.http.Cookie;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
-import java.nio.charset.StandardCharsets;
-import java.security.MessageDigest;
-import java.security.NoSuchAlgorithmException;
 import java.security.SecureRandom;
 import java.time.Clock;
 import java.time.Duration;
@@ -17,6 +14,7 @@ import java.util.List;
 import java.util.Optional;
 import nobrec.server.api.request.RequestSettings;
 import nobrec.server.api.security.SignInGate;
+import nobrec.server.platform.Fingerprint;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.ResponseCookie;
 import org.springframework.stereotype.Component;
@@ -72,7 +70,7 @@ public class SignIns implements SignInGate {
     private List<String> subjects(String name, HttpServletRequest request) {
         Optional<AppUser> account = users.find(SignInGate.spelled(name));
         Optional<String> device = token(request)
-                .map(SignIns::hash)
+                .map(Fingerprint::of)
                 .filter(hash ->
                         account.filter(user -> mapper.isKnown(hash, user.id())).isPresent());
         if (device.isPresent()) {
@@ -104,9 +102,9 @@ public class SignIns implements SignInGate {
         mapper.forgetOld(now.minus(Duration.ofDays(1)));
         mapper.forgetOldDevices(now.minus(DEVICE_IS_KNOWN_FOR));
         String token = token(request)
-                .filter(each -> mapper.isKnown(hash(each), user.id()))
+                .filter(each -> mapper.isKnown(Fingerprint.of(each), user.id()))
                 .orElseGet(this::newToken);
-        mapper.remember(hash(token), user.id(), now);
+        mapper.remember(Fingerprint.of(token), user.id(), now);
         response.addHeader(
                 HttpHeaders.SET_COOKIE,
                 ResponseCookie.from(DEVICE_COOKIE, token)
@@ -133,14 +131,5 @@ public class SignIns implements SignInGate {
         byte[] token = new byte[TOKEN_BYTES];
         random.nextBytes(token);
         return HexFormat.of().formatHex(token);
-    }
-
-    private static String hash(String token) {
-        try {
-            return HexFormat.of()
-                    .formatHex(MessageDigest.getInstance("SHA-256").digest(token.getBytes(StandardCharsets.UTF_8)));
-        } catch (NoSuchAlgorithmException missing) {
-            throw new IllegalStateException(missing);
-        }
     }
 }

@@ -12,13 +12,19 @@ import java.nio.channels.UnresolvedAddressException;
 import java.nio.charset.CharacterCodingException;
 import java.nio.charset.Charset;
 import java.nio.charset.StandardCharsets;
+import java.security.NoSuchAlgorithmException;
+import java.security.cert.CertPathBuilderException;
+import java.security.cert.CertificateException;
+import java.security.cert.CertificateExpiredException;
 import java.time.Duration;
 import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.ExecutionException;
 import java.util.concurrent.TimeUnit;
 import java.util.concurrent.TimeoutException;
+import javax.net.ssl.SSLContext;
 import javax.net.ssl.SSLException;
 import org.jspecify.annotations.Nullable;
+import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.stereotype.Component;
 import tools.jackson.core.JacksonException;
 import tools.jackson.core.StreamReadConstraints;
@@ -45,10 +51,7 @@ public class JsonReads {
     private static final int UNAVAILABLE = 503;
     private static final Charset WINDOWS_1252 = Charset.forName("windows-1252");
 
-    private final HttpClient http = HttpClient.newBuilder()
-            .connectTimeout(LONGEST_CONNECT)
-            .followRedirects(HttpClient.Redirect.NEVER)
-            .build();
+    private final HttpClient http;
 
     /** A field of megabytes is a fault of its record, not of all. */
     private final JsonMapper json = JsonMapper.builder(JsonFactory.builder()
@@ -61,8 +64,19 @@ public class JsonReads {
 
     private final InnerHosts innerHosts;
 
-    JsonReads(InnerHosts innerHosts) {
+    @Autowired
+    JsonReads(InnerHosts innerHosts) throws NoSuchAlgorithmException {
+        this(innerHosts, SSLContext.getDefault());
+    }
+
+    /** @param trust whose certificates are believed */
+    JsonReads(InnerHosts innerHosts, SSLContext trust) {
         this.innerHosts = innerHosts;
+        this.http = HttpClient.newBuilder()
+                .sslContext(trust)
+                .connectTimeout(LONGEST_CONNECT)
+                .followRedirects(HttpClient.Redirect.NEVER)
+                .build();
     }
 
     /** @param path below the connection's address, with its query */
@@ -126,9 +140,7 @@ public class JsonReads {
                     "Have it send fewer records at once.");
         }
         if (has(cause, SSLException.class)) {
-            return ReadFault.lasting(
-                    "Its certificate does not prove that it is " + address.getHost() + ": " + message(cause) + ".",
-                    "Check the name in the address, and the certificate there.");
+            return unproven(address, cause);
         }
         if (has(cause, HttpTimeoutException.class)) {
             return tooSlow(connection);
@@ -138,6 +150,24 @@ public class JsonReads {
                     address.getHost() + " refused the connection.", "Check the port, and whether it is running.");
         }
         return ReadFault.passing("The connection broke off: " + message(cause) + ".", "Try again.");
+    }
+
+    private static ReadFault unproven(URI address, Throwable cause) {
+        if (has(cause, CertificateExpiredException.class)) {
+            return ReadFault.lasting("Its certificate has run out.", "Ask whoever runs it to renew it.");
+        }
+        if (has(cause, CertPathBuilderException.class)) {
+            return ReadFault.lasting(
+                    "Its certificate is signed by nobody who is known here.",
+                    "Check the address; have whoever runs it use a certificate of a public authority.");
+        }
+        return has(cause, CertificateException.class)
+                ? ReadFault.lasting(
+                        "Its certificate does not match: it is not made out to " + address.getHost() + ".",
+                        "Write the address as the certificate does.")
+                : ReadFault.lasting(
+                        "No safe connection comes about: " + message(cause) + ".",
+                        "Check the port, and whether it speaks https there.");
     }
 
     private static String message(Throwable failed) {

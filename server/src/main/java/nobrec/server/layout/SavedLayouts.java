@@ -1,11 +1,7 @@
 package nobrec.server.layout;
 
-import java.nio.charset.StandardCharsets;
-import java.security.MessageDigest;
-import java.security.NoSuchAlgorithmException;
 import java.time.Clock;
 import java.util.Comparator;
-import java.util.HexFormat;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Collectors;
@@ -14,6 +10,7 @@ import nobrec.core.layout.LayoutRules;
 import nobrec.core.layout.OrderLayout;
 import nobrec.core.refusal.Refusal;
 import nobrec.server.audit.AuditLog;
+import nobrec.server.platform.Fingerprint;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import tools.jackson.databind.json.JsonMapper;
@@ -134,12 +131,6 @@ public class SavedLayouts {
 
     /** The same for first rows that say the same, whatever their letter case. */
     private static String fingerprint(List<String> header) {
-        String plain = header.stream().map(OrderLayout::plain).collect(Collectors.joining("\n"));
-        try {
-            MessageDigest digest = MessageDigest.getInstance("SHA-256");
-            return HexFormat.of().formatHex(digest.digest(plain.getBytes(StandardCharsets.UTF_8)));
-        } catch (NoSuchAlgorithmException impossible) {
-            throw new IllegalStateException(impossible);
-        }
+        return Fingerprint.of(header.stream().map(OrderLayout::plain).collect(Collectors.joining("\n")));
     }
 }

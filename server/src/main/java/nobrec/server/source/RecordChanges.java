@@ -10,6 +10,7 @@ import nobrec.core.intake.WorkOrderDraft;
 import nobrec.core.refusal.Refusal;
 import nobrec.core.workorder.WorkOrder;
 import nobrec.server.audit.AuditLog;
+import nobrec.server.platform.Fingerprint;
 import nobrec.server.workorder.SourceOrders;
 import nobrec.server.workorder.WorkOrders;
 import org.springframework.stereotype.Component;
@@ -23,8 +24,9 @@ class RecordChanges {
      * @param source as people call it
      * @param cancelled why it was cancelled there; empty text where it was not
      * @param shipped whether something of it has left, so that nothing is taken over any more
+     * @param record fingerprint of the record as it is there now
      */
-    record Changes(String source, String cancelled, boolean shipped, List<Difference> differences) {}
+    record Changes(String source, String cancelled, boolean shipped, List<Difference> differences, String record) {}
 
     private final RecordMapper mapper;
     private final RecordSources sources;
@@ -59,7 +61,12 @@ class RecordChanges {
 
     private Changes changes(WorkOrder job, KeptRecordRow row) {
         SourceSetUp source = sources.setUp(row.source());
-        return new Changes(source.name(), row.cancelled(), hasLeft(job), differences(job, row, source));
+        return new Changes(
+                source.name(),
+                row.cancelled(),
+                hasLeft(job),
+                differences(job, row, source),
+                Fingerprint.of(row.document()));
     }
 
     private List<Difference> differences(WorkOrder job, KeptRecordRow row, SourceSetUp source) {
@@ -81,10 +88,11 @@ class RecordChanges {
     /**
      * Takes over what was chosen, and keeps ours in the rest.
      *
+     * @param record fingerprint of the record that was looked at
      * @param keys of the differences that are taken over; the others are seen and not said again
      */
     @Transactional
-    public void takeOver(String number, Set<String> keys, String signIn) {
+    public void takeOver(String number, String record, Set<String> keys, String signIn) {
         WorkOrder job = workOrders.recordedLocked(workOrders.idOf(number));
         KeptRecordRow row = mapper.ofWorkOrder(job.id())
                 .flatMap(each -> mapper.lockedRecord(each.id()))
@@ -98,7 +106,7 @@ class RecordChanges {
         SourceSetUp source = sources.setUp(row.source());
         Set<String> known =
                 differences(job, row, source).stream().map(Difference::key).collect(Collectors.toSet());
-        if (!known.containsAll(keys)) {
+        if (!known.containsAll(keys) || !record.equals(Fingerprint.of(row.document()))) {
             throw Refusal.changedSince(
                     "Job " + number, "Its record has changed again.", "Reload the page and choose again.");
         }

@@ -168,11 +168,15 @@ class SourceController {
     /** @param changes left out where its source says the same as before */
     record ChangesResult(Optional<ChangesView> changes) {}
 
-    record ChangesView(String source, String cancelled, boolean shipped, List<DifferenceView> differences) {}
+    /** @param record to be sent with what is taken over */
+    record ChangesView(
+            String source, String cancelled, boolean shipped, List<DifferenceView> differences, String record) {}
 
     record DifferenceView(String key, String label, String before, String now, String ours) {}
 
+    /** @param record as the changes that were looked at say it */
     record TakeOver(
+            @NotNull @Size(max = Limits.TEXT) String record,
             @NotNull @Size(max = Limits.CELLS_OF_ROW) Set<@NotNull @Size(max = Limits.TEXT) String> keys) {}
 
     private final RecordSources sources;
@@ -298,7 +302,8 @@ class SourceController {
                         each.differences().stream()
                                 .map(one ->
                                         new DifferenceView(one.key(), one.label(), one.before(), one.now(), one.ours()))
-                                .toList())));
+                                .toList(),
+                        each.record())));
     }
 
     /** Takes over what was chosen of it; the rest stays as it is here. */
@@ -306,7 +311,7 @@ class SourceController {
     @ForCoordinators
     ChangesResult takeOver(
             @PathVariable @Size(max = Limits.TEXT) String number, @Valid @RequestBody TakeOver chosen, Principal who) {
-        changes.takeOver(number, chosen.keys(), who.getName());
+        changes.takeOver(number, chosen.record(), chosen.keys(), who.getName());
         return changes(number);
     }
 }

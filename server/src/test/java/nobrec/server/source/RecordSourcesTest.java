@@ -231,14 +231,40 @@ class RecordSourcesTest extends ServerTest {
         JsonNode changes = get("/api/v1/work-orders/RS-40/changes").path("changes");
         assertThat(changes.path("differences")).hasSize(2);
         assertThat(changes.path("differences").get(0).path("label").asString()).isEqualTo("Ship-to city");
-        assertThat(send("POST", "/api/v1/work-orders/RS-40/changes", Map.of("keys", Set.of("PROMISE_DATE"))))
-                .hasStatusOk();
+        assertThat(takeOver("RS-40", changes, "PROMISE_DATE")).hasStatusOk();
         assertThat(get("/api/v1/work-orders/RS-40/changes").has("changes")).isFalse();
         JsonNode row = get("/api/v1/work-orders?text=RS-40").path("rows").get(0);
         assertThat(row.path("promiseDate").asString()).isEqualTo("2026-12-09");
         assertThat(row.path("city").asString()).isEqualTo("Tucson, AZ");
-        assertThat(send("POST", "/api/v1/work-orders/RS-40/changes", Map.of("keys", Set.of("CITY"))))
-                .hasStatus(HttpStatus.CONFLICT);
+        assertThat(takeOver("RS-40", changes, "CITY")).hasStatus(HttpStatus.CONFLICT);
+    }
+
+    private MvcTestResult takeOver(String number, JsonNode changes, String... keys) {
+        return send(
+                "POST",
+                "/api/v1/work-orders/" + number + "/changes",
+                Map.of("record", changes.path("record"), "keys", Set.of(keys)));
+    }
+
+    @Test
+    void whatChangesAgainWhileSomebodyLooksIsNotTakenOverUnseen() {
+        desk.add(record("RS-41", "FIN"));
+        look();
+        take("RS-41");
+        desk.change("RS-41", "ship_city", "Phoenix");
+        look();
+        JsonNode seen = get("/api/v1/work-orders/RS-41/changes").path("changes");
+        desk.change("RS-41", "ship_city", "Mesa");
+        look();
+        assertThat(takeOver("RS-41", seen, "CITY")).hasStatus(HttpStatus.CONFLICT);
+        JsonNode now = get("/api/v1/work-orders/RS-41/changes").path("changes");
+        List<CompletableFuture<MvcTestResult>> both = List.of(
+                CompletableFuture.supplyAsync(() -> takeOver("RS-41", now, "CITY")),
+                CompletableFuture.supplyAsync(() -> takeOver("RS-41", now)));
+        assertThat(both.stream()
+                        .map(each -> each.join().getResponse().getStatus())
+                        .toList())
+                .containsExactlyInAnyOrder(200, 409);
     }
 
     @Test
