@@ -14,7 +14,7 @@ export function BenchStart() {
   const navigate = useNavigate();
   const begun = useQuery({
     queryKey: ["jobs", "begun"],
-    queryFn: () => answer(api.GET("/api/v1/work-orders", { params: { query: { status: "ON_BENCH" } } })),
+    queryFn: () => answer(api.GET("/api/v1/work-orders", { params: { query: { status: ["ON_BENCH"] } } })),
   });
   const rows = useMemo(() => begun.data?.rows ?? [], [begun.data]);
   const open = useCallback(

@@ -1,19 +1,20 @@
 import { useEffect, useRef } from "react";
-import type { Schemas } from "../api/client";
-import { day } from "../ui/format";
-import { JobLink } from "../ui/JobLink";
 import { Key } from "../ui/Key";
-import { statusWord } from "./Filters";
+import type { Column, JobRow } from "./columns";
 
 interface Props {
-  rows: Schemas["workorder.JobRow"][];
+  rows: JobRow[];
+  columns: Column[];
+  /** As the address says it: a column, with a minus from its end. */
+  sort: string;
+  sortBy: (column: string) => void;
   at: number;
   setAt: (index: number) => void;
   open: (index: number) => void;
 }
 
-/** Work orders, the newest first. */
-export function JobTable({ rows, at, setAt, open }: Props) {
+/** Work orders in the order that is chosen. */
+export function JobTable({ rows, columns, sort, sortBy, at, setAt, open }: Props) {
   const current = useRef<HTMLTableRowElement>(null);
   useEffect(() => {
     // It answers with a promise, which is no cleaning up.
@@ -26,49 +27,48 @@ export function JobTable({ rows, at, setAt, open }: Props) {
       </caption>
       <thead>
         <tr>
-          <th>Job</th>
-          <th>Customer</th>
-          <th>Ship to</th>
-          <th>Promised</th>
-          <th>Requested</th>
-          <th className="!text-right">Lines</th>
-          <th className="!text-right">Pieces</th>
-          <th className="!text-right">Weight</th>
-          <th>Status</th>
+          {columns.map((each) => (
+            <Heading key={each.key} column={each} sort={sort} sortBy={sortBy} />
+          ))}
         </tr>
       </thead>
       <tbody>
         {rows.map((row, index) => (
           <tr
-            key={row.number}
+            key={row.id}
             ref={index === at ? current : undefined}
             className={index === at ? "at" : ""}
             onClick={() => setAt(index)}
             onDoubleClick={() => open(index)}
           >
-            <td className="figure">
-              <JobLink job={row.number} />
-            </td>
-            <td>{row.customer}</td>
-            <td>
-              {row.shipTo !== row.customer && <span>{row.shipTo}, </span>}
-              {row.city}
-            </td>
-            <td className="figure">{row.promiseDate ? day(row.promiseDate) : ""}</td>
-            <td>{row.requestedService || <span className="quiet">nothing</span>}</td>
-            <td className="figure text-right">{row.lines}</td>
-            <td className="figure text-right">{row.pieces}</td>
-            <td className="figure text-right">{row.weight?.text ?? "not known"}</td>
-            <td
-              className={
-                row.status === "SHIPPED" ? "text-primary" : row.status === "ON_BENCH" ? "font-bold" : ""
-              }
-            >
-              {statusWord(row.status)}
-            </td>
+            {columns.map((each) => (
+              <td
+                key={each.key}
+                className={(each.figure ? "figure " : "") + (each.right ? "text-right" : "")}
+              >
+                {each.cell(row)}
+              </td>
+            ))}
           </tr>
         ))}
       </tbody>
     </table>
+  );
+}
+
+function Heading({ column, sort, sortBy }: { column: Column } & Pick<Props, "sort" | "sortBy">) {
+  const up = sort === column.key;
+  const down = sort === "-" + column.key;
+  return (
+    <th
+      className={column.right ? "!text-right" : ""}
+      aria-sort={up ? "ascending" : down ? "descending" : "none"}
+    >
+      <button type="button" className={up || down ? "font-bold" : ""} onClick={() => sortBy(column.key)}>
+        {column.label}
+        {up && <span aria-hidden> ↑</span>}
+        {down && <span aria-hidden> ↓</span>}
+      </button>
+    </th>
   );
 }

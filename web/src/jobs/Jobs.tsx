@@ -1,7 +1,7 @@
 import { useTitle } from "../ui/useTitle";
-import { useInfiniteQuery, useMutation, useQueryClient } from "@tanstack/react-query";
+import { keepPreviousData, useInfiniteQuery, useMutation, useQueryClient } from "@tanstack/react-query";
 import { useCallback, useMemo } from "react";
-import { useNavigate, useSearchParams } from "react-router";
+import { type SetURLSearchParams, useNavigate, useSearchParams } from "react-router";
 import { answer, api, type Schemas, sendFile } from "../api/client";
 import { useMay } from "../signin/who";
 import { BringIn } from "../ui/BringIn";
@@ -9,9 +9,12 @@ import { benchOf } from "../ui/JobLink";
 import { Empty, ProblemLine, Trouble, Waiting } from "../ui/states";
 import { More, useMore } from "../ui/longList";
 import { useCursor } from "../ui/useCursor";
-import { Filters, statusOf } from "./Filters";
+import { ColumnChoice } from "./ColumnChoice";
+import { chosenColumns } from "./columns";
+import { FilterWords, UsualLists } from "./Filters";
 import { ImportReport } from "./ImportReport";
 import { JobTable } from "./JobTable";
+import { askedOf, sortedBy, wordsOf } from "./listWords";
 import { useImportReport } from "./useImportReport";
 
 /** All work orders; a file dropped anywhere brings new ones in. */
@@ -20,15 +23,19 @@ export function Jobs() {
   const [filter, setFilter] = useSearchParams();
   const queries = useQueryClient();
   const may = useMay();
-  const text = filter.get("text") ?? "";
-  const status = statusOf(filter);
+  const asked = askedOf(filter);
 
   const list = useInfiniteQuery({
-    queryKey: ["jobs", text, status],
-    initialPageParam: undefined as number | undefined,
+    queryKey: ["jobs", "list", asked],
+    initialPageParam: undefined as string | undefined,
     queryFn: ({ pageParam }) =>
-      answer(api.GET("/api/v1/work-orders", { params: { query: { text, status, cursor: pageParam } } })),
+      answer(
+        api.GET("/api/v1/work-orders", {
+          params: { query: { ...asked, cursor: pageParam } as never },
+        }),
+      ),
     getNextPageParam: (page) => page.next,
+    placeholderData: keepPreviousData,
   });
   const showReport = useCallback(
     (id: number | undefined) =>
@@ -68,12 +75,20 @@ export function Jobs() {
         <>
           <div className="flex items-center gap-5">
             <h1>Jobs</h1>
-            <Filters filter={filter} setFilter={setFilter} />
-            <a className="act ml-auto" href={`/api/v1/work-orders/file?${listed(text, status)}`} download>
+            <UsualLists filter={filter} setFilter={setFilter} />
+            <a className="act ml-auto" href={`/api/v1/work-orders/file?${listed(filter)}`} download>
               Save as CSV
             </a>
             {button}
           </div>
+          <FilterWords filter={filter} setFilter={setFilter} count={counted(list.data?.pages[0])}>
+            <ColumnChoice filter={filter} setFilter={setFilter} />
+          </FilterWords>
+          {list.data?.pages[0]?.leftOut.map((each) => (
+            <p key={each} role="status" className="mt-2 border-l-4 border-warning py-1 pl-3">
+              {each}
+            </p>
+          ))}
           {bringIn.isError && (
             <div className="mt-3">
               <ProblemLine error={bringIn.error} />
@@ -88,7 +103,7 @@ export function Jobs() {
               settle={() => settle.mutate(run.id, { onSuccess: closeReport })}
             />
           )}
-          <List list={list} filtered={text !== "" || status !== undefined} />
+          <List list={list} filter={filter} setFilter={setFilter} />
         </>
       )}
     </BringIn>
@@ -96,16 +111,30 @@ export function Jobs() {
 }
 
 /** What the list is narrowed to, for the file of it. */
-function listed(text: string, status: string | undefined): string {
-  return new URLSearchParams({ text, ...(status ? { status } : {}) }).toString();
+function listed(filter: URLSearchParams): string {
+  const asked = new URLSearchParams(filter);
+  asked.delete("report");
+  asked.delete("columns");
+  return asked.toString();
+}
+
+/** How many jobs the list has, in words. */
+function counted(page: Schemas["workorder.JobList"] | undefined): string {
+  if (!page) {
+    return "";
+  }
+  const count = page.count.toLocaleString("en-US");
+  return page.more ? `More than ${count} jobs` : page.count === 1 ? "1 job" : `${count} jobs`;
 }
 
 function List({
   list,
-  filtered,
+  filter,
+  setFilter,
 }: {
   list: ReturnType<typeof useInfiniteQuery<Schemas["workorder.JobList"]>>;
-  filtered: boolean;
+  filter: URLSearchParams;
+  setFilter: SetURLSearchParams;
 }) {
   const navigate = useNavigate();
   const rows = useMemo(() => list.data?.pages.flatMap((page) => page.rows) ?? [], [list.data]);
@@ -126,7 +155,7 @@ function List({
     return (
       <div className="mt-3">
         <Empty>
-          {filtered
+          {wordsOf(filter).length > 0
             ? "No job is like this. Take a word out of the filter above."
             : "Work orders appear here once they are brought in: drop a file with them anywhere on this page."}
         </Empty>
@@ -135,7 +164,15 @@ function List({
   }
   return (
     <>
-      <JobTable rows={rows} at={at} setAt={setAt} open={open} />
+      <JobTable
+        rows={rows}
+        columns={chosenColumns(filter)}
+        sort={filter.get("sort") ?? "-came-in"}
+        sortBy={(column) => setFilter(sortedBy(filter, column))}
+        at={at}
+        setAt={setAt}
+        open={open}
+      />
       <More list={list} what="jobs" />
     </>
   );

@@ -50,7 +50,7 @@ class TablesTest {
         try (Stream<Path> files = Files.walk(MAPPERS)) {
             for (Path file :
                     files.filter(each -> each.toString().endsWith(".xml")).toList()) {
-                String room = MAPPERS.relativize(file).getParent().toString();
+                String room = MAPPERS.relativize(file).getName(0).toString();
                 Matcher named = NAMED.matcher(text(file));
                 while (named.find()) {
                     if (tables.contains(named.group(1))) {

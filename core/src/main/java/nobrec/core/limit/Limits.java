@@ -72,6 +72,11 @@ public final class Limits {
     public static final int ACTS_OF_RULE = 20;
     public static final int PARTS_OF_CONDITION = 60;
 
+    /** Conditions of one job list, and words of its text. */
+    public static final int CONDITIONS_OF_LIST = 20;
+
+    public static final int WORDS_OF_SEARCH = 5;
+
     /** Texts that one test compares with. */
     public static final int TEXTS_OF_TEST = 200;
 

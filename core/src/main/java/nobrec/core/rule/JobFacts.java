@@ -114,8 +114,8 @@ public final class JobFacts {
             case PIECES ->
                 List.of(job.lines().stream().mapToLong(Line::quantityOrdered).sum());
             case LINES -> List.of((long) job.lines().size());
-            case WEIGHT -> sum(line -> line.unitWeight().map(Weight::eighthNanograms));
-            case VALUE -> sum(line -> line.goods().unitValueCents());
+            case WEIGHT -> ofAll(job.weight().map(Weight::eighthNanograms));
+            case VALUE -> ofAll(job.valueCents());
             case QUANTITY -> eachLine(line -> Optional.of((long) line.quantityOrdered()));
             case UNIT_WEIGHT -> eachLine(line -> line.unitWeight().map(Weight::eighthNanograms));
             case UNIT_VALUE -> eachLine(line -> line.goods().unitValueCents());
@@ -123,17 +123,8 @@ public final class JobFacts {
         };
     }
 
-    /** Of all pieces; not known where one line does not say it, since the sum would be too small. */
-    private List<Long> sum(Function<Line, Optional<Long>> ofOne) {
-        long all = 0;
-        for (Line line : job.lines()) {
-            Optional<Long> one = ofOne.apply(line);
-            if (one.isEmpty()) {
-                return List.of();
-            }
-            all = Math.addExact(all, Math.multiplyExact(one.get(), (long) line.quantityOrdered()));
-        }
-        return job.lines().isEmpty() ? List.of() : List.of(all);
+    private List<Long> ofAll(Optional<Long> sum) {
+        return job.lines().isEmpty() ? List.of() : sum.stream().toList();
     }
 
     private List<Long> eachLine(Function<Line, Optional<Long>> ofOne) {

@@ -1,10 +1,12 @@
 package nobrec.core.workorder;
 
+import java.math.BigInteger;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.Function;
 import nobrec.core.address.PlaceKind;
 import nobrec.core.address.PlaceKindRule;
 import nobrec.core.address.PostalAddress;
@@ -131,5 +133,29 @@ public record WorkOrder(
     /** Whether pieces are in no shipment yet. */
     public boolean hasPiecesToTake() {
         return lines.stream().anyMatch(line -> line.quantityToTake() > 0);
+    }
+
+    /** Of all pieces; not known where one line does not say it, since the sum would be too small. */
+    public Optional<Weight> weight() {
+        return ofAllPieces(line -> line.unitWeight().map(Weight::eighthNanograms))
+                .map(Weight::new);
+    }
+
+    /** Cents of all pieces; not known where one line does not say it. */
+    public Optional<Long> valueCents() {
+        return ofAllPieces(line -> line.goods().unitValueCents());
+    }
+
+    /** What is more than can be said is said as the most that can. */
+    private Optional<Long> ofAllPieces(Function<Line, Optional<Long>> ofOne) {
+        BigInteger all = BigInteger.ZERO;
+        for (Line line : lines) {
+            Optional<Long> one = ofOne.apply(line);
+            if (one.isEmpty()) {
+                return Optional.empty();
+            }
+            all = all.add(BigInteger.valueOf(one.get()).multiply(BigInteger.valueOf(line.quantityOrdered())));
+        }
+        return Optional.of(all.min(BigInteger.valueOf(Long.MAX_VALUE)).longValue());
     }
 }

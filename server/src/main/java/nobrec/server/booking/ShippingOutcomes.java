@@ -17,6 +17,7 @@ import nobrec.server.platform.outbox.OutboxKind;
 import nobrec.server.platform.outbox.Subject;
 import nobrec.server.shipment.ShipmentStore;
 import nobrec.server.shipment.Shipments;
+import nobrec.server.site.Sites;
 import nobrec.server.workorder.WorkOrders;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
@@ -35,6 +36,7 @@ class ShippingOutcomes {
     private final WorkOrders workOrders;
     private final ServiceCatalog catalog;
     private final AfterShipping afterShipping;
+    private final Sites sites;
     private final AuditLog auditLog;
 
     ShippingOutcomes(
@@ -44,6 +46,7 @@ class ShippingOutcomes {
             WorkOrders workOrders,
             ServiceCatalog catalog,
             AfterShipping afterShipping,
+            Sites sites,
             AuditLog auditLog) {
         this.shipments = shipments;
         this.store = store;
@@ -51,6 +54,7 @@ class ShippingOutcomes {
         this.workOrders = workOrders;
         this.catalog = catalog;
         this.afterShipping = afterShipping;
+        this.sites = sites;
         this.auditLog = auditLog;
     }
 
@@ -104,8 +108,10 @@ class ShippingOutcomes {
     private void accept(OutboxEntry booking, Shipment shipment, Map<Integer, String> trackingNumbers) {
         outbox.done(booking, String.join(", ", trackingNumbers.values()));
         store.markShipped(shipment.id(), trackingNumbers);
-        List<String> jobs = workOrders.markShipped(shipment.lines().stream()
-                .collect(Collectors.toMap(Shipment.Line::workOrderLineId, Shipment.Line::quantity)));
+        List<String> jobs = workOrders.markShipped(
+                shipment.lines().stream()
+                        .collect(Collectors.toMap(Shipment.Line::workOrderLineId, Shipment.Line::quantity)),
+                sites.today());
         afterShipping.begin(booking.subject());
         auditLog.write(
                 shipment.startedBy().orElse(AuditLog.BY_ITSELF),

@@ -12,11 +12,12 @@ import nobrec.core.shipment.Shipment;
 import nobrec.core.shipment.ShipmentState;
 import nobrec.core.workorder.WorkOrder;
 import nobrec.server.workorder.WorkOrders;
+import nobrec.server.workorder.list.TrackedJobs;
 import org.springframework.stereotype.Service;
 
 /** Shipments as they are kept. */
 @Service
-public class Shipments {
+public class Shipments implements TrackedJobs {
 
     private final ShipmentMapper mapper;
     private final WorkOrders workOrders;
@@ -74,6 +75,7 @@ public class Shipments {
                         .toList());
     }
 
+    @Override
     public Optional<Long> workOrderOfTrackingNumber(String trackingNumber) {
         return mapper.workOrderOfTrackingNumber(trackingNumber);
     }

@@ -17,7 +17,7 @@ public class LineItems {
     private final LineItemMapper mapper;
     private final StoredOrders orders;
     private final KnownItems items;
-    private final Rulings rulings;
+    private final ChangedOrders changes;
     private final RowBatch batch;
     private final ShopMoney money;
 
@@ -25,13 +25,13 @@ public class LineItems {
             LineItemMapper mapper,
             StoredOrders orders,
             KnownItems items,
-            Rulings rulings,
+            ChangedOrders changes,
             RowBatch batch,
             ShopMoney money) {
         this.mapper = mapper;
         this.orders = orders;
         this.items = items;
-        this.rulings = rulings;
+        this.changes = changes;
         this.batch = batch;
         this.money = money;
     }
@@ -55,6 +55,6 @@ public class LineItems {
                 .mapToObj(at -> WorkOrderLineRow.of(orderId, lines.get(at), money))
                 .toList();
         batch.forEach(LineItemMapper.class, changed, LineItemMapper::updateFacts);
-        rulings.again(orderId);
+        changes.of(orderId);
     }
 }

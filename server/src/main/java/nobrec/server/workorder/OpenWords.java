@@ -33,12 +33,12 @@ public class OpenWords {
 
     private final OpenWordMapper mapper;
     private final WorkOrders workOrders;
-    private final Rulings rulings;
+    private final ChangedOrders changes;
 
-    OpenWords(OpenWordMapper mapper, WorkOrders workOrders, Rulings rulings) {
+    OpenWords(OpenWordMapper mapper, WorkOrders workOrders, ChangedOrders changes) {
         this.mapper = mapper;
         this.workOrders = workOrders;
-        this.rulings = rulings;
+        this.changes = changes;
     }
 
     /** Those on most jobs first. */
@@ -68,7 +68,7 @@ public class OpenWords {
             set(use, words);
             mapper.delete(use.id());
         }
-        uses.stream().map(Use::workOrderId).distinct().forEach(rulings::again);
+        uses.stream().map(Use::workOrderId).distinct().forEach(changes::of);
     }
 
     private void set(Use use, SourceWords words) {

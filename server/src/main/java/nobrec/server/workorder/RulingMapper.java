@@ -23,6 +23,7 @@ interface RulingMapper {
             @Param("id") long id,
             @Param("ruling") @Nullable String ruling,
             @Param("service") @Nullable String service,
+            @Param("hold") @Nullable String hold,
             @Param("version") int version);
 
     @ChangesOneRow

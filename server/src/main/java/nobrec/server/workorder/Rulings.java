@@ -6,6 +6,7 @@ import java.util.Map;
 import java.util.Set;
 import java.util.TreeSet;
 import java.util.stream.Collectors;
+import nobrec.core.limit.Limits;
 import nobrec.core.workorder.RuleAct;
 import nobrec.core.workorder.Ruling;
 import nobrec.core.workorder.WorkOrder;
@@ -29,10 +30,10 @@ public class Rulings {
     }
 
     /** Looks at the rules again for a work order whose record has changed; its row is locked. */
-    void again(long id) {
+    void again(WorkOrder recorded) {
         RulesInForce.Rules now = rules.now();
         if (!now.book().isEmpty()) {
-            keep(List.of(orders.byId(id)), now);
+            keep(List.of(recorded), now);
         }
     }
 
@@ -77,12 +78,24 @@ public class Rulings {
 
     private void keep(WorkOrder recorded, Ruling ruling, int version) {
         mapper.keep(
-                recorded.id(), RecordTexts.write(ruling), ruledService(recorded.requestedService(), ruling), version);
+                recorded.id(),
+                RecordTexts.write(ruling),
+                ruledService(recorded.requestedService(), ruling),
+                ruledHold(ruling),
+                version);
     }
 
     /** The requested service as it counts; null where no rule decides it. */
     static @Nullable String ruledService(String recorded, Ruling ruling) {
         return ruling.decides(RuleAct.Kind.SERVICE, recorded).orElse(null);
+    }
+
+    /** Why rules hold it, as the list keeps it; null where none does. */
+    static @Nullable String ruledHold(Ruling ruling) {
+        return ruling.the(RuleAct.Kind.HOLD)
+                .map(RuleAct::value)
+                .map(reason -> reason.substring(0, Math.min(reason.length(), Limits.TEXT)))
+                .orElse(null);
     }
 
     /** The first of the work orders after an id that have not left and for which other rules were looked at than count now. */

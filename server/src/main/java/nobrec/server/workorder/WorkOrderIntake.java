@@ -19,6 +19,7 @@ import nobrec.core.workorder.Ruling;
 import nobrec.core.workorder.WorkOrder;
 import nobrec.server.platform.mapping.RowBatch;
 import nobrec.server.platform.money.ShopMoney;
+import nobrec.server.workorder.list.JobEntries;
 import org.jspecify.annotations.Nullable;
 import org.springframework.dao.DuplicateKeyException;
 import org.springframework.dao.PessimisticLockingFailureException;
@@ -33,7 +34,8 @@ public class WorkOrderIntake {
     private final RowBatch batch;
     private final KnownItems items;
     private final RulesInForce rules;
-    private final Rulings rulings;
+    private final ChangedOrders changes;
+    private final JobEntries entries;
     private final ShopMoney money;
     private final Clock clock;
 
@@ -42,12 +44,14 @@ public class WorkOrderIntake {
             RowBatch batch,
             KnownItems items,
             RulesInForce rules,
-            Rulings rulings,
+            ChangedOrders changes,
+            JobEntries entries,
             ShopMoney money,
             Clock clock) {
         this.items = items;
         this.rules = rules;
-        this.rulings = rulings;
+        this.changes = changes;
+        this.entries = entries;
         this.mapper = mapper;
         this.batch = batch;
         this.money = money;
@@ -75,13 +79,17 @@ public class WorkOrderIntake {
                         .collect(Collectors.toMap(NewOrderId::number, NewOrderId::id));
         List<WorkOrderLineRow> lines = new ArrayList<>();
         List<NewWord> words = new ArrayList<>();
+        Map<Long, WorkOrder> kept = new HashMap<>();
         for (WorkOrderDraft draft : drafts) {
             long id = Objects.requireNonNull(ids.get(draft.number()), "a work order that was just kept");
-            lines.addAll(lineRows(id, draft.unkept(source)));
+            WorkOrder order = draft.unkept(source);
+            kept.put(id, order);
+            lines.addAll(lineRows(id, order));
             draft.openWords().forEach(word -> words.add(NewWord.of(id, source, word)));
         }
         batch.forEach(WorkOrderMapper.class, lines, WorkOrderMapper::insertLine);
         batch.forEach(WorkOrderMapper.class, words, WorkOrderMapper::insertWord);
+        entries.cameIn(kept);
         return drafts.size();
     }
 
@@ -95,16 +103,8 @@ public class WorkOrderIntake {
         RulesInForce.Rules counting = rules.now();
         Instant now = clock.instant();
         List<NewOrder> rows = drafts.stream()
-                .map(draft -> {
-                    WorkOrder order = draft.unkept(source);
-                    Ruling ruling = counting.of(order);
-                    return new NewOrder(
-                            WorkOrderRow.of(order, ruling, money),
-                            importRunId,
-                            now,
-                            Rulings.ruledService(order.requestedService(), ruling),
-                            counting.version());
-                })
+                .map(draft -> draft.unkept(source))
+                .map(order -> NewOrder.of(order, counting.of(order), counting.version(), importRunId, now, money))
                 .toList();
         try {
             batch.forEach(WorkOrderMapper.class, rows, WorkOrderMapper::insert);
@@ -177,6 +177,6 @@ public class WorkOrderIntake {
                             .toList(),
                     WorkOrderMapper::insertWord);
         }
-        rulings.again(id);
+        changes.of(id);
     }
 }

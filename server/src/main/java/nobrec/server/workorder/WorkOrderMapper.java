@@ -1,5 +1,6 @@
 package nobrec.server.workorder;
 
+import java.time.LocalDate;
 import java.util.Collection;
 import java.util.List;
 import java.util.Map;
@@ -11,7 +12,6 @@ import nobrec.server.platform.mapping.ChangesAnyRows;
 import nobrec.server.platform.mapping.ChangesOneRow;
 import org.apache.ibatis.annotations.Mapper;
 import org.apache.ibatis.annotations.Param;
-import org.jspecify.annotations.Nullable;
 
 @Mapper
 interface WorkOrderMapper {
@@ -36,12 +36,6 @@ interface WorkOrderMapper {
 
     List<OrderWeightRow> weights(@Param("ids") Collection<Long> ids);
 
-    List<WorkOrderListRow> page(
-            @Param("status") @Nullable WorkOrderStatus status,
-            @Param("text") String text,
-            @Param("beforeId") @Nullable Long beforeId,
-            @Param("limit") int limit);
-
     List<WorkOrderLineRow> linesOf(@Param("workOrderIds") Collection<Long> workOrderIds);
 
     List<UnknownWordRow> wordsOf(@Param("workOrderIds") Collection<Long> workOrderIds);
@@ -51,6 +45,9 @@ interface WorkOrderMapper {
     void insert(NewOrder order);
 
     void insertLine(WorkOrderLineRow line);
+
+    @ChangesOneRow
+    void markShipped(@Param("id") long id, @Param("day") LocalDate day);
 
     @ChangesOneRow
     void updateStatus(@Param("id") long id, @Param("status") WorkOrderStatus status);

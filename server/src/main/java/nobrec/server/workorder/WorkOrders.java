@@ -1,5 +1,6 @@
 package nobrec.server.workorder;
 
+import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.List;
@@ -14,7 +15,6 @@ import nobrec.core.refusal.Refusal;
 import nobrec.core.workorder.WorkOrder;
 import nobrec.core.workorder.WorkOrderStatus;
 import nobrec.server.audit.AuditLog;
-import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -28,12 +28,14 @@ public class WorkOrders {
     private final WorkOrderMapper mapper;
     private final StoredOrders stored;
     private final Rulings rulings;
+    private final ChangedOrders changes;
     private final AuditLog auditLog;
 
-    WorkOrders(WorkOrderMapper mapper, StoredOrders stored, Rulings rulings, AuditLog auditLog) {
+    WorkOrders(WorkOrderMapper mapper, StoredOrders stored, Rulings rulings, ChangedOrders changes, AuditLog auditLog) {
         this.mapper = mapper;
         this.stored = stored;
         this.rulings = rulings;
+        this.changes = changes;
         this.auditLog = auditLog;
     }
 
@@ -124,13 +126,20 @@ public class WorkOrders {
      * Pieces have left. A work order of which all have left is shipped; else it is ready for the rest.
      *
      * @param pieces by line id
+     * @param day on which they left
      * @return the numbers of the work orders they are of
      */
     @Transactional
-    public List<String> markShipped(Map<Long, Integer> pieces) {
+    public List<String> markShipped(Map<Long, Integer> pieces, LocalDate day) {
         mapper.shipLines(pieces);
         List<LeftOfOrder> orders = mapper.leftOfOrders(pieces.keySet());
-        orders.forEach(order -> mapper.updateStatus(order.id(), order.status()));
+        for (LeftOfOrder order : orders) {
+            if (order.pieces() == 0) {
+                mapper.markShipped(order.id(), day);
+            } else {
+                mapper.updateStatus(order.id(), WorkOrderStatus.READY);
+            }
+        }
         return orders.stream().map(LeftOfOrder::number).toList();
     }
 
@@ -149,22 +158,22 @@ public class WorkOrders {
 
     public void correctCarrierAccount(long id, String account) {
         mapper.updateCarrierAccount(id, account);
-        rulings.again(id);
+        changes.of(id);
     }
 
     public void correctPhone(long id, String phone) {
         mapper.updatePhone(id, phone);
-        rulings.again(id);
+        changes.of(id);
     }
 
     public void sayPlaceKind(long id, PlaceKind placeKind) {
         mapper.updatePlaceKind(id, placeKind);
-        rulings.again(id);
+        changes.of(id);
     }
 
     public void correctShipTo(long id, PostalAddress shipTo) {
         mapper.updateShipTo(id, shipTo);
-        rulings.again(id);
+        changes.of(id);
     }
 
     /** As its record says it, without what house rules make of it. */
@@ -178,24 +187,8 @@ public class WorkOrders {
         return stored.byId(id);
     }
 
-    /**
-     * Work orders of the list, whole, as their records say it.
-     *
-     * @param beforeId the part of the list before this id; null for its beginning
-     */
-    public List<WorkOrder> listed(@Nullable WorkOrderStatus status, String text, @Nullable Long beforeId, int limit) {
-        List<Long> ids = mapper.page(status, literally(text), beforeId, limit).stream()
-                .map(WorkOrderListRow::id)
-                .toList();
+    /** As their records say it, in the order given. */
+    public List<WorkOrder> recorded(List<Long> ids) {
         return stored.byIds(ids);
-    }
-
-    List<WorkOrderListRow> page(@Nullable WorkOrderStatus status, String text, @Nullable Long beforeId, int limit) {
-        return mapper.page(status, literally(text), beforeId, limit);
-    }
-
-    /** A text to be found as it stands, though LIKE has a meaning for some of its signs. */
-    private static String literally(String text) {
-        return text.replace("\\", "\\\\").replace("%", "\\%").replace("_", "\\_");
     }
 }

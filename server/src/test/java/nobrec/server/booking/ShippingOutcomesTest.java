@@ -28,6 +28,7 @@ import nobrec.server.platform.outbox.OutboxState;
 import nobrec.server.platform.outbox.Subject;
 import nobrec.server.shipment.ShipmentStore;
 import nobrec.server.shipment.Shipments;
+import nobrec.server.site.Sites;
 import nobrec.server.workorder.WorkOrders;
 import org.junit.jupiter.api.Test;
 
@@ -42,7 +43,14 @@ class ShippingOutcomesTest {
     private final AfterShipping afterShipping = mock();
     private final WorkOrders workOrders = mock();
     private final ShippingOutcomes outcomes = new ShippingOutcomes(
-            shipments, store, outbox, workOrders, mock(ServiceCatalog.class), afterShipping, mock(AuditLog.class));
+            shipments,
+            store,
+            outbox,
+            workOrders,
+            mock(ServiceCatalog.class),
+            afterShipping,
+            mock(Sites.class),
+            mock(AuditLog.class));
     private final OutboxEntry booking = new OutboxEntry(
             3,
             "key",

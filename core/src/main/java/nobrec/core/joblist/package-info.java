@@ -1,0 +1,2 @@
+/** The job list: what it can be narrowed by, sorted by and told in one line. */
+package nobrec.core.joblist;

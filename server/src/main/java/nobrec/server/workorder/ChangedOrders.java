@@ -1,0 +1,26 @@
+package nobrec.server.workorder;
+
+import nobrec.core.workorder.WorkOrder;
+import nobrec.server.workorder.list.JobEntries;
+import org.springframework.stereotype.Component;
+
+/** What follows when a work order says something else than before; its row is locked. */
+@Component
+class ChangedOrders {
+
+    private final StoredOrders orders;
+    private final JobEntries entries;
+    private final Rulings rulings;
+
+    ChangedOrders(StoredOrders orders, JobEntries entries, Rulings rulings) {
+        this.orders = orders;
+        this.entries = entries;
+        this.rulings = rulings;
+    }
+
+    void of(long id) {
+        WorkOrder recorded = orders.byId(id);
+        entries.changed(recorded);
+        rulings.again(recorded);
+    }
+}

@@ -1,0 +1,70 @@
+package nobrec.server.workorder.list;
+
+import java.math.BigDecimal;
+import java.time.LocalDate;
+import java.util.List;
+import nobrec.core.joblist.JobColumn;
+import nobrec.core.joblist.JobCondition;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * What is asked of the database.
+ *
+ * @param only the one job that it can be; null where it may be any
+ * @param after where the part before ended; null for the first part
+ */
+record Asked(
+        List<Condition> conditions,
+        List<Word> words,
+        @Nullable Long only,
+        JobColumn sort,
+        boolean descending,
+        @Nullable JobCursor after) {
+
+    /** A condition as the statement takes it. */
+    record Condition(
+            String kind,
+            String name,
+            List<String> words,
+            @Nullable Object first,
+            @Nullable Object last,
+            boolean so) {
+
+        static Condition of(JobCondition condition) {
+            String fact = condition.fact().name();
+            if (condition instanceof JobCondition.OneOf one) {
+                return new Condition(fact, "", one.words(), null, null, false);
+            }
+            if (condition instanceof JobCondition.FieldSays field) {
+                return new Condition(fact, field.name(), field.words(), null, null, false);
+            }
+            if (condition instanceof JobCondition.Is is) {
+                return new Condition(fact, "", List.of(), null, null, is.so());
+            }
+            if (condition instanceof JobCondition.BeginsWith begins) {
+                return new Condition("BEGINNING", "", List.of(), Literal.of(begins.beginning()), null, false);
+            }
+            if (condition instanceof JobCondition.Numbers numbers) {
+                return new Condition(fact, "", List.of(), numbers.first(), numbers.last(), false);
+            }
+            if (condition instanceof JobCondition.Days days) {
+                return between(fact, days.first().orElse(null), days.last().orElse(null));
+            }
+            JobCondition.Amount amount = (JobCondition.Amount) condition;
+            return between(fact, amount.least().orElse(null), amount.most().orElse(null));
+        }
+
+        private static Condition between(String fact, @Nullable LocalDate first, @Nullable LocalDate last) {
+            return new Condition(fact, "", List.of(), first, last, false);
+        }
+
+        private static Condition between(String fact, @Nullable BigDecimal first, @Nullable BigDecimal last) {
+            return new Condition(fact, "", List.of(), first, last, false);
+        }
+    }
+
+    /** Whether all of it can be met in so few jobs that they are found first. */
+    Asked from(@Nullable JobCursor cursor) {
+        return new Asked(conditions, words, only, sort, descending, cursor);
+    }
+}

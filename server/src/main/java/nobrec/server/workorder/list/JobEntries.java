@@ -1,0 +1,94 @@
+package nobrec.server.workorder.list;
+
+import java.util.ArrayList;
+import java.util.Collection;
+import java.util.List;
+import java.util.Map;
+import java.util.TreeSet;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+import nobrec.core.joblist.JobSums;
+import nobrec.core.workorder.WorkOrder;
+import nobrec.server.platform.Fingerprint;
+import nobrec.server.platform.mapping.RowBatch;
+import nobrec.server.platform.money.ShopMoney;
+import org.springframework.stereotype.Component;
+
+/** What the list keeps beside the jobs themselves, so that each of it can be found by an index. */
+@Component
+public class JobEntries {
+
+    /** One of the shop's own fields of a job. */
+    record FieldRow(long workOrderId, String name, String value) {}
+
+    private static final int NAMES_AT_ONCE = 500;
+
+    private final JobEntryMapper mapper;
+    private final RowBatch batch;
+    private final ShopMoney money;
+
+    JobEntries(JobEntryMapper mapper, RowBatch batch, ShopMoney money) {
+        this.mapper = mapper;
+        this.batch = batch;
+        this.money = money;
+    }
+
+    /** The contents of a job as they are compared with those of others. */
+    public static String fingerprint(JobSums sums) {
+        return Fingerprint.of(sums.contents());
+    }
+
+    /** Jobs that have come in; their sums are kept with them. */
+    public void cameIn(Map<Long, WorkOrder> orders) {
+        batch.forEach(
+                JobEntryMapper.class,
+                orders.entrySet().stream()
+                        .flatMap(each -> fields(each.getKey(), each.getValue()))
+                        .toList(),
+                JobEntryMapper::insertField);
+        note(orders.values());
+    }
+
+    /** A job says something else than before. */
+    public void changed(WorkOrder order) {
+        JobSums sums = JobSums.of(order);
+        mapper.sumUp(
+                order.id(),
+                sums,
+                sums.weight().orElse(null),
+                sums.valueCents().map(money::ofCents).orElse(null),
+                fingerprint(sums));
+        mapper.deleteFields(order.id());
+        batch.forEach(JobEntryMapper.class, fields(order.id(), order).toList(), JobEntryMapper::insertField);
+        note(List.of(order));
+    }
+
+    private static Stream<FieldRow> fields(long id, WorkOrder order) {
+        return order.particulars().custom().entrySet().stream()
+                .map(each -> new FieldRow(id, each.getKey(), each.getValue()));
+    }
+
+    /** Names that no job had so far are put among those that parts of names are looked for in. */
+    private void note(Collection<WorkOrder> orders) {
+        Map<String, String> names = orders.stream()
+                .flatMap(JobEntries::names)
+                .filter(each -> !each.isEmpty())
+                .collect(Collectors.toMap(each -> each, each -> each, (one, other) -> one));
+        List<String> all = new ArrayList<>(new TreeSet<>(names.keySet()));
+        for (int from = 0; from < all.size(); from += NAMES_AT_ONCE) {
+            List<String> some = new ArrayList<>(all.subList(from, Math.min(all.size(), from + NAMES_AT_ONCE)));
+            some.removeAll(mapper.names(some));
+            batch.forEach(JobEntryMapper.class, some, JobEntryMapper::insertName);
+        }
+    }
+
+    private static Stream<String> names(WorkOrder order) {
+        return Stream.concat(
+                Stream.of(
+                        order.customer(),
+                        order.shipTo().company(),
+                        order.shipTo().person(),
+                        order.shipTo().city()),
+                order.lines().stream().map(WorkOrder.Line::item));
+    }
+}

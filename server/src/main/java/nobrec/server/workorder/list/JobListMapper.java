@@ -1,0 +1,30 @@
+package nobrec.server.workorder.list;
+
+import java.util.List;
+import java.util.Optional;
+import org.apache.ibatis.annotations.Mapper;
+import org.apache.ibatis.annotations.Param;
+
+@Mapper
+interface JobListMapper {
+
+    /** How many jobs are like this, at most the limit. */
+    int count(@Param("asked") Asked asked, @Param("limit") int limit);
+
+    /** A part of a list of few jobs: they are found first, then sorted. */
+    List<JobListRow> few(@Param("asked") Asked asked, @Param("most") int most, @Param("limit") int limit);
+
+    /** A part of a list of many jobs: they are met in their order until there are enough. */
+    List<JobListRow> many(@Param("asked") Asked asked, @Param("limit") int limit);
+
+    /** Names that have a text in them. */
+    List<String> namesWith(@Param("text") String text, @Param("limit") int limit);
+
+    /** How many jobs a word is in, at most the limit. */
+    int hits(@Param("word") Word word, @Param("limit") int limit);
+
+    Optional<String> contentsOf(String number);
+
+    /** Names of the shop's own fields that jobs have. */
+    List<String> fieldNames();
+}

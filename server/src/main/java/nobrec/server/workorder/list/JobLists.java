@@ -1,0 +1,135 @@
+package nobrec.server.workorder.list;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.function.Predicate;
+import nobrec.core.joblist.JobCondition;
+import nobrec.core.joblist.JobFact;
+import nobrec.core.joblist.JobFilter;
+import nobrec.core.refusal.Refusal;
+import org.springframework.beans.factory.ObjectProvider;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/**
+ * Finds jobs among a million. Where few are like what is asked they are found first, by the index of what is asked, and then
+ * sorted; where many are, they are met in the order of the list, by its index, until a part is full.
+ */
+@Service
+public class JobLists {
+
+    /** So many are counted; more are "more than" these. */
+    static final int COUNTED = 10_000;
+
+    /** A word in more names than this is looked at in each job. */
+    private static final int NAMES = 1_000;
+
+    private static final int SHORTEST_TRACKING_NUMBER = 8;
+
+    /**
+     * @param count how many there are in all
+     * @param more whether there are more than were counted
+     */
+    record Page(List<JobListRow> rows, Optional<JobCursor> next, int count, boolean more) {}
+
+    private final JobListMapper mapper;
+    private final ObjectProvider<TrackedJobs> tracked;
+
+    JobLists(JobListMapper mapper, ObjectProvider<TrackedJobs> tracked) {
+        this.mapper = mapper;
+        this.tracked = tracked;
+    }
+
+    @Transactional(readOnly = true)
+    Page page(JobFilter filter, Optional<JobCursor> after, int limit) {
+        Asked asked = asked(filter);
+        int count = mapper.count(asked, COUNTED + 1);
+        Asked from = asked.from(after.orElse(null));
+        List<JobListRow> rows = count > COUNTED ? mapper.many(from, limit) : mapper.few(from, COUNTED, limit);
+        Optional<JobCursor> next =
+                rows.size() < limit ? Optional.empty() : Optional.of(cursor(rows.get(rows.size() - 1)));
+        return new Page(rows, next, Math.min(count, COUNTED), count > COUNTED);
+    }
+
+    /** At most {@value #COUNTED} and one. */
+    @Transactional(readOnly = true)
+    int count(JobFilter filter) {
+        return mapper.count(asked(filter), COUNTED + 1);
+    }
+
+    List<String> fieldNames() {
+        return mapper.fieldNames();
+    }
+
+    /**
+     * Ids of the jobs of a list, some at a time.
+     *
+     * @param ids takes those of one part, and says whether to go on
+     */
+    public void forEachPart(JobFilter filter, int atOnce, Predicate<List<Long>> ids) {
+        Optional<JobCursor> after = Optional.empty();
+        boolean goesOn = true;
+        while (goesOn) {
+            Page page = page(filter, after, atOnce);
+            goesOn = !page.rows().isEmpty()
+                    && ids.test(page.rows().stream().map(JobListRow::id).toList())
+                    && page.next().isPresent();
+            after = page.next();
+        }
+    }
+
+    private static JobCursor cursor(JobListRow row) {
+        return new JobCursor(row.sortedBy(), row.id());
+    }
+
+    private Asked asked(JobFilter filter) {
+        Optional<Long> tracking = ofTrackingNumber(filter.text());
+        List<Word> words = new ArrayList<>();
+        if (tracking.isEmpty()) {
+            filter.words().forEach(each -> words.add(word(each)));
+        }
+        return new Asked(
+                filter.conditions().stream().map(this::condition).toList(),
+                words,
+                tracking.orElse(null),
+                filter.sort(),
+                filter.descending(),
+                null);
+    }
+
+    private Asked.Condition condition(JobCondition condition) {
+        if (condition.fact() == JobFact.CONTENTS && condition instanceof JobCondition.OneOf like) {
+            List<String> contents = like.words().stream()
+                    .map(number -> mapper.contentsOf(number)
+                            .orElseThrow(() -> Refusal.notFound("Job " + number, "Take that filter out.")))
+                    .toList();
+            return Asked.Condition.of(new JobCondition.OneOf(JobFact.CONTENTS, contents));
+        }
+        return Asked.Condition.of(condition);
+    }
+
+    /** Written with or without blanks. */
+    private Optional<Long> ofTrackingNumber(String text) {
+        String plain = text.replaceAll("[\\s-]+", "").toUpperCase(Locale.ROOT);
+        return plain.length() < SHORTEST_TRACKING_NUMBER
+                ? Optional.empty()
+                : tracked.stream()
+                        .flatMap(each -> each.workOrderOfTrackingNumber(plain).stream())
+                        .findFirst();
+    }
+
+    private Word word(String text) {
+        String literal = Literal.of(text);
+        List<String> names = mapper.namesWith(literal, NAMES + 1);
+        boolean manyNames = names.size() > NAMES;
+        Word word = new Word(
+                literal,
+                Literal.of(new StringBuilder(text).reverse().toString()),
+                manyNames ? List.of() : names,
+                manyNames,
+                manyNames);
+        return manyNames || mapper.hits(word, COUNTED + 1) > COUNTED ? word.asCommon() : word;
+    }
+}
