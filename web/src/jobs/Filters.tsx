@@ -1,17 +1,17 @@
 import { useQuery } from "@tanstack/react-query";
-import { type ReactNode, useRef, useState } from "react";
+import { useCallback, useMemo, useRef, useState } from "react";
 import type { SetURLSearchParams } from "react-router";
 import { answer, api } from "../api/client";
+import { useKeys } from "../ui/keys";
+import { Key } from "../ui/Key";
 import { Labeled } from "../ui/Labeled";
-import { askedOf, FACTS, STATUSES, type ListFact, without, withWord, wordsOf } from "./listWords";
+import { ColumnChoice } from "./ColumnChoice";
+import { KeepList } from "./KeptLists";
+import { askedOf, FACTS, type ListFact, without, withWord, wordsOf } from "./listWords";
 
 interface Props {
   filter: URLSearchParams;
   setFilter: SetURLSearchParams;
-}
-
-export function statusWord(status: string): string {
-  return STATUSES.find((each) => each.value === status)?.word ?? status;
 }
 
 /** The lists that are looked at all day, each with how many jobs it has. */
@@ -71,64 +71,66 @@ function UsualList({ word, query, filter, setFilter }: Props & { word: string; q
   );
 }
 
-/** What the list is narrowed to, as words that can be taken out again, and more of them. */
-export function FilterWords({
-  filter,
-  setFilter,
-  count,
-  children,
-}: Props & { count: string; children: ReactNode }) {
-  const words = wordsOf(filter);
-  return (
-    <div className="mt-2 flex flex-wrap items-center gap-2" role="group" aria-label="Filter">
-      <span aria-live="polite" className="font-bold">
-        {count}
-      </span>
-      {words.map((each) => (
-        <button
-          key={each.name + each.value}
-          type="button"
-          className="border border-base-content px-2"
-          onClick={() => setFilter(without(filter, each))}
-        >
-          {each.said} <span aria-hidden>×</span>
-          <span className="sr-only">, take out</span>
-        </button>
-      ))}
-      <MoreWords filter={filter} setFilter={setFilter} />
-      {children}
-    </div>
-  );
-}
+type Panel = "words" | "columns" | "keep";
 
-function MoreWords({ filter, setFilter }: Props) {
-  const [open, setOpen] = useState(false);
+/** What the list is narrowed to, as words that can be taken out again, and more of them; and what it shows. */
+export function FilterWords({ filter, setFilter, count }: Props & { count: string }) {
+  const [opened, setOpened] = useState<Panel | undefined>();
   const button = useRef<HTMLButtonElement>(null);
-  const fields = useQuery({
-    queryKey: ["jobs", "fields"],
-    queryFn: () => answer(api.GET("/api/v1/work-orders/fields")),
-    enabled: open,
-  });
-  const facts: ListFact[] = [
-    ...FACTS,
-    ...(fields.data?.names ?? []).map((name): ListFact => ({
-      key: "field." + name,
-      label: name,
-      form: "words",
-    })),
-  ];
-  function close() {
-    setOpen(false);
+  const toggle = useCallback((one: Panel) => setOpened((before) => (before === one ? undefined : one)), []);
+  const close = useCallback(() => {
+    setOpened(undefined);
     button.current?.focus();
-  }
+  }, []);
+  useKeys(useMemo(() => [{ key: "f", label: "Narrow the list", run: () => toggle("words") }], [toggle]));
   return (
     <>
-      <button ref={button} type="button" className="act" aria-expanded={open} onClick={() => setOpen(!open)}>
-        Narrow it
-      </button>
-      {open && (
+      <div className="mt-2 flex flex-wrap items-center gap-2" role="group" aria-label="Filter">
+        <span aria-live="polite" className="font-bold">
+          {count}
+        </span>
+        {wordsOf(filter).map((each) => (
+          <button
+            key={each.name + each.value}
+            type="button"
+            className="border border-base-content px-2"
+            onClick={() => setFilter(without(filter, each))}
+          >
+            {each.said} <span aria-hidden>×</span>
+            <span className="sr-only">, take out</span>
+          </button>
+        ))}
+        <button
+          ref={button}
+          type="button"
+          className="act"
+          aria-expanded={opened === "words"}
+          onClick={() => toggle("words")}
+        >
+          Narrow it <Key name="F" />
+        </button>
+        <button
+          type="button"
+          className="act"
+          aria-expanded={opened === "columns"}
+          onClick={() => toggle("columns")}
+        >
+          Columns
+        </button>
+        <button
+          type="button"
+          className="act"
+          aria-expanded={opened === "keep"}
+          onClick={() => toggle("keep")}
+        >
+          Keep it
+        </button>
+        <span className="quiet ml-auto">
+          <Key name="↑" /> <Key name="↓" /> choose <Key name="Enter" /> to the bench
+        </span>
+      </div>
+      {opened === "words" && (
         <NewWord
-          facts={facts}
           add={(name, value) => {
             setFilter(withWord(filter, name, value));
             close();
@@ -136,19 +138,36 @@ function MoreWords({ filter, setFilter }: Props) {
           close={close}
         />
       )}
+      {opened === "keep" && <KeepList filter={filter} close={close} />}
+      {opened === "columns" && <ColumnChoice filter={filter} setFilter={setFilter} />}
     </>
   );
 }
 
-function NewWord({
-  facts,
-  add,
-  close,
-}: {
-  facts: ListFact[];
-  add: (name: string, value: string) => void;
-  close: () => void;
-}) {
+/** What the list can be narrowed by, the shop's own fields as well. */
+function useFacts(): ListFact[] {
+  const fields = useQuery({
+    queryKey: ["jobs", "fields"],
+    queryFn: () => answer(api.GET("/api/v1/work-orders/fields")),
+  });
+  return [
+    ...FACTS,
+    ...(fields.data?.names ?? []).map((name): ListFact => ({
+      key: "field." + name,
+      label: name,
+      form: "words",
+    })),
+  ];
+}
+
+function NewWord({ add, close }: { add: (name: string, value: string) => void; close: () => void }) {
+  const facts = useFacts();
+  useKeys(
+    useMemo(
+      () => [{ key: "Escape", label: "Leave the list as it is", whileTyping: true, run: close }],
+      [close],
+    ),
+  );
   const [key, setKey] = useState("customer");
   const [value, setValue] = useState("");
   const fact = facts.find((each) => each.key === key);
@@ -156,16 +175,11 @@ function NewWord({
   const said = choices ? value || (choices[0]?.value ?? "") : value.trim();
   return (
     <form
-      className="flex basis-full items-end gap-3"
+      className="mt-2 flex items-end gap-3 border-y border-base-300 py-2"
       onSubmit={(event) => {
         event.preventDefault();
         if (said) {
           add(key, said);
-        }
-      }}
-      onKeyDown={(event) => {
-        if (event.key === "Escape") {
-          close();
         }
       }}
     >

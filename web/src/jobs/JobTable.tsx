@@ -1,5 +1,4 @@
 import { useEffect, useRef } from "react";
-import { Key } from "../ui/Key";
 import type { Column, JobRow } from "./columns";
 
 interface Props {
@@ -22,9 +21,7 @@ export function JobTable({ rows, columns, sort, sortBy, at, setAt, open }: Props
   }, [at]);
   return (
     <table className="timetable mt-2">
-      <caption className="quiet pb-1 text-right">
-        <Key name="↑" /> <Key name="↓" /> choose <Key name="Enter" /> to the bench
-      </caption>
+      <caption className="sr-only">Jobs</caption>
       <thead>
         <tr>
           {columns.map((each) => (

@@ -9,9 +9,9 @@ import { benchOf } from "../ui/JobLink";
 import { Empty, ProblemLine, Trouble, Waiting } from "../ui/states";
 import { More, useMore } from "../ui/longList";
 import { useCursor } from "../ui/useCursor";
-import { ColumnChoice } from "./ColumnChoice";
 import { chosenColumns } from "./columns";
 import { FilterWords, UsualLists } from "./Filters";
+import { KeptLists } from "./KeptLists";
 import { ImportReport } from "./ImportReport";
 import { JobTable } from "./JobTable";
 import { askedOf, sortedBy, wordsOf } from "./listWords";
@@ -81,9 +81,8 @@ export function Jobs() {
             </a>
             {button}
           </div>
-          <FilterWords filter={filter} setFilter={setFilter} count={counted(list.data?.pages[0])}>
-            <ColumnChoice filter={filter} setFilter={setFilter} />
-          </FilterWords>
+          <KeptLists filter={filter} setFilter={setFilter} />
+          <FilterWords filter={filter} setFilter={setFilter} count={counted(list.data?.pages[0])} />
           {list.data?.pages[0]?.leftOut.map((each) => (
             <p key={each} role="status" className="mt-2 border-l-4 border-warning py-1 pl-3">
               {each}

@@ -2,8 +2,7 @@ import type { ReactNode } from "react";
 import type { Schemas } from "../api/client";
 import { day } from "../ui/format";
 import { JobLink } from "../ui/JobLink";
-import { statusWord } from "./Filters";
-import { TERMS } from "./listWords";
+import { statusWord, TERMS } from "./listWords";
 
 export type JobRow = Schemas["workorder.JobRow"];
 
@@ -52,7 +51,14 @@ const COLUMNS: Column[] = [
     label: "Value",
     figure: true,
     right: true,
-    cell: (row) => row.value?.amount ?? <span className="quiet">not known</span>,
+    cell: (row) =>
+      row.value ? (
+        <>
+          {row.value.amount} <span className="quiet">{row.value.currency}</span>
+        </>
+      ) : (
+        <span className="quiet">not known</span>
+      ),
   },
   { key: "source", label: "Source", cell: (row) => row.source },
   { key: "batch", label: "Batch", cell: (row) => row.batch },

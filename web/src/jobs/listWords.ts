@@ -11,11 +11,15 @@ export interface ListFact {
   example?: string;
 }
 
-export const STATUSES = [
+const STATUSES = [
   { value: "READY", word: "ready" },
   { value: "ON_BENCH", word: "on the bench" },
   { value: "SHIPPED", word: "shipped" },
 ];
+
+export function statusWord(status: string): string {
+  return STATUSES.find((each) => each.value === status)?.word ?? status;
+}
 
 export const TERMS = [
   { value: "PREPAID_AND_BILLED", word: "we pay and bill" },
@@ -63,7 +67,15 @@ function factOf(name: string): ListFact | undefined {
 }
 
 function wordFor(fact: ListFact | undefined, value: string): string {
-  return fact?.choices?.find((each) => each.value === value)?.word ?? value.replace("..", " to ");
+  const word = fact?.choices?.find((each) => each.value === value)?.word;
+  return (
+    word ??
+    (value.startsWith("..")
+      ? `up to ${value.slice(2)}`
+      : value.endsWith("..")
+        ? `from ${value.slice(0, -2)}`
+        : value.replace("..", " to "))
+  );
 }
 
 /** What the list is narrowed to, in words that can be taken out one by one. */
@@ -91,6 +103,13 @@ export function askedOf(filter: URLSearchParams): Record<string, string[]> {
     }
   }
   return asked;
+}
+
+/** The address as it is kept under a name. */
+export function keptAddress(filter: URLSearchParams): string {
+  const kept = new URLSearchParams(filter);
+  kept.delete("report");
+  return kept.toString();
 }
 
 /** The same address without one of its words. */

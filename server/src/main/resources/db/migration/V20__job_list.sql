@@ -50,12 +50,15 @@ CREATE INDEX IF NOT EXISTS work_order_by_day_shipped ON work_order (shipped_on);
 
 -- Every customer, receiver, city and item that any job has, once: parts of names are looked for here.
 CREATE TABLE IF NOT EXISTS work_order_name (
-    name VARCHAR(120) NOT NULL PRIMARY KEY
+    name  VARCHAR(120) NOT NULL PRIMARY KEY,
+    plain VARCHAR(240) CHARACTER SET utf8mb4 COLLATE utf8mb4_bin NOT NULL COMMENT 'in small letters without accents'
 );
 
-INSERT IGNORE INTO work_order_name
-SELECT customer FROM work_order UNION SELECT company FROM work_order UNION SELECT person FROM work_order
-UNION SELECT city FROM work_order UNION SELECT item FROM work_order_line;
+-- Accents of names from before this stay; they are found as they are written.
+INSERT IGNORE INTO work_order_name (name, plain)
+SELECT name, LOWER(name) FROM (
+    SELECT customer AS name FROM work_order UNION SELECT company FROM work_order UNION SELECT person FROM work_order
+    UNION SELECT city FROM work_order UNION SELECT item FROM work_order_line) names;
 
 -- The shop's own fields of jobs, each with its index.
 CREATE TABLE IF NOT EXISTS work_order_field (
@@ -80,6 +83,5 @@ CREATE TABLE IF NOT EXISTS job_view (
     name     VARCHAR(60)   NOT NULL,
     query    VARCHAR(4000) NOT NULL COMMENT 'words of its address',
     is_start TINYINT(1)    NOT NULL DEFAULT 0 COMMENT 'what Jobs shows its owner first',
-    version  INT           NOT NULL DEFAULT 1,
     CONSTRAINT job_view_name UNIQUE (owner, name)
 );

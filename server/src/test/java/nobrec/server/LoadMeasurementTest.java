@@ -7,11 +7,7 @@ import java.io.IOException;
 import java.lang.management.ManagementFactory;
 import java.math.BigDecimal;
 import java.nio.charset.StandardCharsets;
-import java.nio.file.Files;
-import java.nio.file.Path;
-import java.nio.file.StandardOpenOption;
 import java.sql.Connection;
-import java.sql.DriverManager;
 import java.sql.PreparedStatement;
 import java.sql.SQLException;
 import java.time.Duration;
@@ -22,26 +18,19 @@ import java.util.Map;
 import java.util.stream.IntStream;
 import javax.sql.DataSource;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.api.condition.EnabledIfSystemProperty;
 import org.springframework.beans.factory.annotation.Autowired;
-import org.springframework.jdbc.core.simple.JdbcClient;
 
 /** Measurements on large tables, for {@code ./nobrec bench}: ratios within one run, and times on a million work orders. */
-@EnabledIfSystemProperty(named = "nobrec.measurements", matches = ".+")
-class LoadMeasurementTest extends ServerTest {
+class LoadMeasurementTest extends MeasurementTest {
 
     private static final int ROWS = 99_995;
     private static final int LINES_A_JOB = 5;
-    private static final int MILLION = 1_000_000;
     private static final int ROUNDS = 5;
     private static final int LOOKS = 40;
     private static final BigDecimal MILLIMETERS = new BigDecimal("25.4");
 
     @Autowired
     private DataSource dataSource;
-
-    @Autowired
-    private JdbcClient database;
 
     private static String file(String prefix) {
         StringBuilder text = new StringBuilder(new String(demoFile("orders-tuesday.csv"), StandardCharsets.UTF_8)
@@ -57,23 +46,6 @@ class LoadMeasurementTest extends ServerTest {
                                     + "(608) 555-0142,,12/04/2026,Plover Ground,we pay and bill,SK-3,Seal kit,5,0.5,6x4x2,12.50");
         }
         return text.toString();
-    }
-
-    /** Of the house rules as they are: else a task would look at what is only written here, and slow what is measured. */
-    private int rulesVersion() {
-        return database.sql("SELECT version FROM house_rule_set")
-                .query(Integer.class)
-                .single();
-    }
-
-    private static double seconds(Runnable work) {
-        long before = System.nanoTime();
-        work.run();
-        return (System.nanoTime() - before) / 1e9;
-    }
-
-    private static double median(List<Double> times) {
-        return times.stream().sorted().toList().get(times.size() / 2);
     }
 
     /** The floor: the same file parsed, and its cells written by batches of plain statements. */
@@ -143,8 +115,7 @@ class LoadMeasurementTest extends ServerTest {
     @Test
     void intakeAgainstParsingAndBatchedInserts() throws IOException {
         drop("first.csv", file("W").getBytes(StandardCharsets.UTF_8));
-        long run =
-                database.sql("SELECT MAX(id) FROM import_run").query(Long.class).single();
+        long run = sql.sql("SELECT MAX(id) FROM import_run").query(Long.class).single();
         List<Double> ours = new ArrayList<>();
         List<Double> floor = new ArrayList<>();
         for (int round = 0; round < ROUNDS; round++) {
@@ -233,12 +204,7 @@ class LoadMeasurementTest extends ServerTest {
 
     @Test
     void departuresOnAMillionJobs() throws IOException {
-        long there = database.sql("SELECT COUNT(*) FROM work_order WHERE source = 'million'")
-                .query(Long.class)
-                .single();
-        if (there == 0) {
-            fillAMillion();
-        }
+        fillAMillion();
         double day = medianOfLooks("/api/v1/departures");
         double jobs = medianOfLooks("/api/v1/departures/jobs");
         report("""
@@ -264,44 +230,5 @@ class LoadMeasurementTest extends ServerTest {
                                 .exchange())
                         .hasStatusOk()))
                 .toList());
-    }
-
-    private void fillAMillion() {
-        fill(
-                "INSERT INTO work_order (source, number, customer, customer_po, company, person, street, street2, city, state,"
-                        + " postal_code, country, phone, mail, promise_date, requested_service, terms, status, taken_in_at,"
-                        + " rules_version)"
-                        + " SELECT 'million', CONCAT('M-', seq), 'Lowmoor', '', 'Lowmoor', '', '1 Road', '', p.city, p.state,"
-                        + " p.code, 'US', '', '', DATE_ADD('2026-12-01', INTERVAL seq DIV 4000 DAY), '', 'PREPAID',"
-                        + " IF(seq % 10 = 0, 'READY', 'SHIPPED'), NOW(), " + rulesVersion() + " FROM seq_1_to_"
-                        + MILLION + " JOIN"
-                        + " (SELECT code, city, state, ROW_NUMBER() OVER (ORDER BY code) AS n FROM postal_code) p"
-                        + " ON p.n = 1 + seq % 40000");
-        fill(
-                "INSERT INTO work_order_line (work_order_id, position, item, description, quantity_ordered, quantity_taken,"
-                        + " quantity_shipped, unit_weight) SELECT id, 1, 'SK', 'Seal kit', 5, 0, 0, 226 FROM work_order"
-                        + " WHERE source = 'million'");
-    }
-
-    /** Without the time limits of the application's own connections. */
-    private void fill(String statement) {
-        Map<String, Object> settings = serverSettings();
-        try (Connection connection = DriverManager.getConnection(
-                        settings.get("spring.datasource.url").toString(),
-                        settings.get("spring.datasource.username").toString(),
-                        settings.get("spring.datasource.password").toString());
-                PreparedStatement filling = connection.prepareStatement(statement)) {
-            filling.executeUpdate();
-        } catch (SQLException failed) {
-            throw new IllegalStateException(failed);
-        }
-    }
-
-    private static void report(String text) throws IOException {
-        Files.writeString(
-                Path.of(System.getProperty("nobrec.measurements")),
-                text,
-                StandardOpenOption.CREATE,
-                StandardOpenOption.APPEND);
     }
 }

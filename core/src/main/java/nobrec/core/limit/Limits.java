@@ -77,6 +77,9 @@ public final class Limits {
 
     public static final int WORDS_OF_SEARCH = 5;
 
+    /** Job lists that one person, and the shop, may keep. */
+    public static final int KEPT_LISTS = 100;
+
     /** Texts that one test compares with. */
     public static final int TEXTS_OF_TEST = 200;
 

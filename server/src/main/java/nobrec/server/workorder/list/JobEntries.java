@@ -78,7 +78,8 @@ public class JobEntries {
         for (int from = 0; from < all.size(); from += NAMES_AT_ONCE) {
             List<String> some = new ArrayList<>(all.subList(from, Math.min(all.size(), from + NAMES_AT_ONCE)));
             some.removeAll(mapper.names(some));
-            batch.forEach(JobEntryMapper.class, some, JobEntryMapper::insertName);
+            batch.forEach(
+                    JobEntryMapper.class, some.stream().map(PlainName::new).toList(), JobEntryMapper::insertName);
         }
     }
 

@@ -22,7 +22,7 @@ interface JobEntryMapper {
     /** Those of the names that are known, as they are written there. */
     List<String> names(@Param("names") Collection<String> names);
 
-    void insertName(String name);
+    void insertName(PlainName name);
 
     @ChangesOneRow
     void sumUp(

@@ -17,8 +17,13 @@ interface JobListMapper {
     /** A part of a list of many jobs: they are met in their order until there are enough. */
     List<JobListRow> many(@Param("asked") Asked asked, @Param("limit") int limit);
 
-    /** Names that have a text in them. */
-    List<String> namesWith(@Param("text") String text, @Param("limit") int limit);
+    /**
+     * Names that have a text in them.
+     *
+     * @param plain the text without accents
+     * @param written the text with them
+     */
+    List<String> namesWith(@Param("plain") String plain, @Param("written") String written, @Param("limit") int limit);
 
     /** How many jobs a word is in, at most the limit. */
     int hits(@Param("word") Word word, @Param("limit") int limit);

@@ -122,7 +122,8 @@ public class JobLists {
 
     private Word word(String text) {
         String literal = Literal.of(text);
-        List<String> names = mapper.namesWith(literal, NAMES + 1);
+        List<String> names =
+                mapper.namesWith(Literal.of(PlainName.of(text)), Literal.of(text.toLowerCase(Locale.ROOT)), NAMES + 1);
         boolean manyNames = names.size() > NAMES;
         Word word = new Word(
                 literal,
