@@ -43,6 +43,9 @@ export function Contents({ bench, act, editing, setEditing }: Props) {
         )}
       </div>
       {open && editing ? <ShipToForm bench={bench} act={act} close={close} /> : <ShipTo bench={bench} />}
+      {open && !editing && bench.shipTo.proposed && (
+        <Proposed to={bench.shipTo} proposed={bench.shipTo.proposed} act={act} />
+      )}
       <h2 className="mt-3">Items</h2>
       {bench.otherJobs.length > 0 && <OtherJobs bench={bench} act={act} />}
       <ul className="mt-0.5">
@@ -76,6 +79,56 @@ function ShipTo({ bench }: { bench: BenchData }) {
       </span>
     </address>
   );
+}
+
+/** What city, state and code were probably meant to be; what differs stands out. */
+function Proposed({
+  to,
+  proposed,
+  act,
+}: {
+  to: BenchData["shipTo"];
+  proposed: NonNullable<BenchData["shipTo"]["proposed"]>;
+  act: Props["act"];
+}) {
+  const { mutate } = act;
+  const take = useCallback(
+    () =>
+      mutate(
+        acts.correctShipTo({
+          company: to.company,
+          person: to.person,
+          street: to.street,
+          street2: to.street2,
+          city: proposed.city,
+          state: proposed.state,
+          postalCode: proposed.postalCode,
+          country: to.country,
+        }),
+      ),
+    [mutate, to, proposed],
+  );
+  useKeys(
+    useMemo(() => [{ key: "F9", label: "Take the proposed address", group: "Shipment", run: take }], [take]),
+  );
+  return (
+    <div role="group" aria-label="Proposed address" className="mt-1 border-l-4 border-warning pl-2">
+      <p className="leading-snug">
+        <span className="quiet">Meant? </span>
+        <Marked text={proposed.city} differs={proposed.city !== to.city} />,{" "}
+        <Marked text={proposed.state} differs={proposed.state !== to.state} />{" "}
+        <Marked text={proposed.postalCode} differs={proposed.postalCode !== to.postalCode} />
+      </p>
+      <p className="quiet leading-snug">{proposed.reason}</p>
+      <button type="button" className="act mt-1" disabled={act.isPending} onClick={take}>
+        Take it <Key name="F9" />
+      </button>
+    </div>
+  );
+}
+
+function Marked({ text, differs }: { text: string; differs: boolean }) {
+  return differs ? <mark className="bg-base-300 font-bold text-base-content">{text}</mark> : <>{text}</>;
 }
 
 function OtherJobs({ bench, act }: { bench: BenchData; act: Props["act"] }) {

@@ -50,15 +50,21 @@ CREATE INDEX IF NOT EXISTS work_order_by_day_shipped ON work_order (shipped_on);
 
 -- Every customer, receiver, city and item that any job has, once: parts of names are looked for here.
 CREATE TABLE IF NOT EXISTS work_order_name (
-    name  VARCHAR(120) NOT NULL PRIMARY KEY,
-    plain VARCHAR(240) CHARACTER SET utf8mb4 COLLATE utf8mb4_bin NOT NULL COMMENT 'in small letters without accents'
+    kind  VARCHAR(20)  NOT NULL COMMENT 'what it is the name of',
+    name  VARCHAR(120) NOT NULL,
+    plain VARCHAR(240) CHARACTER SET utf8mb4 COLLATE utf8mb4_bin NOT NULL COMMENT 'in small letters without accents',
+    PRIMARY KEY (kind, name)
 );
 
 -- Accents of names from before this stay; they are found as they are written.
-INSERT IGNORE INTO work_order_name (name, plain)
-SELECT name, LOWER(name) FROM (
-    SELECT customer AS name FROM work_order UNION SELECT company FROM work_order UNION SELECT person FROM work_order
-    UNION SELECT city FROM work_order UNION SELECT item FROM work_order_line) names;
+INSERT IGNORE INTO work_order_name (kind, name, plain)
+SELECT kind, name, LOWER(name) FROM (
+    SELECT 'CUSTOMER' AS kind, customer AS name FROM work_order
+    UNION SELECT 'RECEIVER', company FROM work_order
+    UNION SELECT 'RECEIVER', person FROM work_order
+    UNION SELECT 'CITY', city FROM work_order
+    UNION SELECT 'ITEM', item FROM work_order_line) names
+WHERE name <> '';
 
 -- The shop's own fields of jobs, each with its index.
 CREATE TABLE IF NOT EXISTS work_order_field (

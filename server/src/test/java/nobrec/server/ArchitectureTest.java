@@ -61,6 +61,7 @@ class ArchitectureTest {
                             "document",
                             "item",
                             "packing",
+                            "place",
                             "platform",
                             "pricing",
                             "shipment",

@@ -33,7 +33,10 @@ class JobListMeasurementTest extends MeasurementTest {
         List<Double> times = new ArrayList<>();
         for (int look = 0; look < LOOKS; look++) {
             Map<String, String> asked = words.apply(look);
-            times.add(1000 * seconds(() -> assertThat(list(asked).has("rows")).isTrue()));
+            times.add(1000
+                    * seconds(() -> assertThat(list(asked).has("rows"))
+                            .as(asked.toString())
+                            .isTrue()));
         }
         return times.stream().sorted().toList().get(LOOKS * 95 / 100 - 1);
     }

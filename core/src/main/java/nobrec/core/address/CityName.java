@@ -39,7 +39,8 @@ final class CityName {
         return plain(one).equals(plain(other));
     }
 
-    private static String plain(String city) {
+    /** Small letters of the name written out, without blanks. */
+    static String plain(String city) {
         String words = Normalizer.normalize(city, Normalizer.Form.NFKD)
                 .toLowerCase(Locale.ROOT)
                 .replaceAll("[\\p{M}'’`]", "")

@@ -106,20 +106,24 @@ public final class OrderComparison {
                 : target.field().name();
     }
 
-    /** {@code 6 × SK-2 Seal kit; 4 × BU-100 Bushing}. */
+    /** {@code 6 × SK-2, Seal kit, Unit Wt lb 0.3; 4 × BU-100, Bushing}. */
     private static String lines(WorkOrderDraft order) {
         OrderWriter writer = new OrderWriter(layout(order, order, order));
         List<String> texts = new ArrayList<>();
-        writer.rows(order).forEach(row -> {
-            StringBuilder text = new StringBuilder();
+        for (List<String> row : writer.rows(order)) {
+            String pieces = "";
+            List<String> parts = new ArrayList<>();
             for (int at = 0; at < row.size(); at++) {
                 FieldTarget target = writer.targets().get(at);
-                if (target.field().part() == Part.LINE && !row.get(at).isEmpty()) {
-                    text.append(text.isEmpty() ? "" : ", ").append(row.get(at));
+                if (target.field() == OrderField.QUANTITY) {
+                    pieces = row.get(at) + " × ";
+                } else if (target.field().part() == Part.LINE && !row.get(at).isEmpty()) {
+                    boolean plain = target.field() == OrderField.ITEM || target.field() == OrderField.DESCRIPTION;
+                    parts.add(plain ? row.get(at) : writer.header().get(at) + " " + row.get(at));
                 }
             }
-            texts.add(text.toString());
-        });
+            texts.add(pieces + String.join(", ", parts));
+        }
         return String.join("; ", texts);
     }
 

@@ -69,14 +69,20 @@ public final class JobFilterReader {
         String sort = first(words, SORT);
         Optional<JobColumn> column = JobColumn.of(sort.startsWith("-") ? sort.substring(1) : sort);
         if (column.isEmpty() && !sort.isEmpty()) {
-            leftOut.add("The list cannot be sorted by “" + sort + "”; it stands as it came in.");
+            leftOut.add("The list cannot be sorted by “" + sort + "”; it stands in its usual order.");
         }
         return new JobFilter(
                 conditions,
                 text(words),
-                column.orElse(JobColumn.CAME_IN),
-                column.isEmpty() || sort.startsWith("-"),
+                column.orElse(usual()),
+                column.isEmpty() ? usual() == JobColumn.CAME_IN : sort.startsWith("-"),
                 leftOut);
+    }
+
+    /** A list narrowed by number stands by number, all others as they came in, the last first. */
+    private JobColumn usual() {
+        boolean byNumber = conditions.stream().anyMatch(each -> each.fact() == JobFact.NUMBER);
+        return byNumber ? JobColumn.NUMBER : JobColumn.CAME_IN;
     }
 
     private String text(Map<String, List<String>> words) {

@@ -5,6 +5,7 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import nobrec.core.notation.Misspelling;
 
 /** Which known word one that is not known is most like. */
 public final class NearestWord {
@@ -47,7 +48,7 @@ public final class NearestWord {
 
     private static int byLetters(String one, String other) {
         int longest = Math.max(one.length(), other.length());
-        return ALL * (longest - changes(one, other)) / longest;
+        return ALL * (longest - Misspelling.faults(one, other)) / longest;
     }
 
     /** Each part of the shorter one against its best part in the longer one; an abbreviation counts as alike. */
@@ -86,25 +87,6 @@ public final class NearestWord {
             }
         }
         return true;
-    }
-
-    /** Letters to be put in, taken out or changed (Levenshtein 1965). */
-    private static int changes(String one, String other) {
-        int[] row = new int[other.length() + 1];
-        for (int at = 0; at < row.length; at++) {
-            row[at] = at;
-        }
-        for (int line = 1; line <= one.length(); line++) {
-            int diagonal = row[0];
-            row[0] = line;
-            for (int at = 1; at < row.length; at++) {
-                int above = row[at];
-                int same = one.charAt(line - 1) == other.charAt(at - 1) ? diagonal : diagonal + 1;
-                row[at] = Math.min(same, Math.min(above, row[at - 1]) + 1);
-                diagonal = above;
-            }
-        }
-        return row[other.length()];
     }
 
     private static String plain(String word) {

@@ -82,6 +82,7 @@ class JobFilterReaderTest {
         assertThat(read("sort", "-weight")).matches(each -> each.sort() == JobColumn.WEIGHT && each.descending());
         assertThat(read("sort", "weight")).matches(each -> !each.descending());
         assertThat(JobFilter.ALL).isEqualTo(read(Map.of()));
+        assertThat(read("number", "24")).matches(each -> each.sort() == JobColumn.NUMBER && !each.descending());
     }
 
     @Test

@@ -71,6 +71,7 @@ public record BenchView(
      */
     record HouseRuleView(String job, String name, String why, String does) {}
 
+    /** @param proposed left out where code, city and state agree, or nothing can be told */
     record ShipToView(
             String company,
             String person,
@@ -81,7 +82,15 @@ public record BenchView(
             String postalCode,
             String country,
             String phone,
-            PlaceKind kind) {}
+            PlaceKind kind,
+            Optional<ProposedShipTo> proposed) {}
+
+    /**
+     * What city, state and code were probably meant to be.
+     *
+     * @param reason which of them agree
+     */
+    record ProposedShipTo(String city, String state, String postalCode, String reason) {}
 
     /**
      * @param job number of the work order it is of

@@ -10,8 +10,6 @@ import java.util.Set;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
-import nobrec.core.address.Countries;
-import nobrec.core.address.PhoneNumber;
 import nobrec.core.carton.CartonType;
 import nobrec.core.item.LineFact;
 import nobrec.core.measure.Length;
@@ -43,7 +41,6 @@ import nobrec.server.bench.BenchView.LineView;
 import nobrec.server.bench.BenchView.PackageView;
 import nobrec.server.bench.BenchView.PaperView;
 import nobrec.server.bench.BenchView.PieceView;
-import nobrec.server.bench.BenchView.ShipToView;
 import nobrec.server.bench.BenchView.ShippedView;
 import nobrec.server.booking.WaitingShipments;
 import nobrec.server.carton.CartonTypes;
@@ -57,7 +54,6 @@ import nobrec.server.pricing.Assessment;
 import nobrec.server.pricing.Assessor;
 import nobrec.server.shipment.ChargeLineRow;
 import nobrec.server.shipment.Shipments;
-import nobrec.server.site.Site;
 import nobrec.server.site.Sites;
 import org.springframework.stereotype.Component;
 
@@ -75,6 +71,7 @@ class BenchViews {
     private final Papers papers;
     private final Accounts accounts;
     private final LearnedWeights learnedWeights;
+    private final ShipToViews shipTos;
     private final UnitSystem units;
 
     BenchViews(
@@ -87,6 +84,7 @@ class BenchViews {
             Papers papers,
             Accounts accounts,
             LearnedWeights learnedWeights,
+            ShipToViews shipTos,
             NobrecSettings settings,
             ShopMoney money) {
         this.money = money;
@@ -99,6 +97,7 @@ class BenchViews {
         this.papers = papers;
         this.accounts = accounts;
         this.learnedWeights = learnedWeights;
+        this.shipTos = shipTos;
         this.units = settings.units();
     }
 
@@ -170,7 +169,7 @@ class BenchViews {
                 job.customer(),
                 job.customerPo(),
                 shipment.state(),
-                shipTo(job, sites.byId(shipment.siteId())),
+                shipTos.of(job, sites.byId(shipment.siteId())),
                 job.promiseDate(),
                 job.requestedService(),
                 job.terms().words(),
@@ -216,23 +215,6 @@ class BenchViews {
                         shipment.packages().stream()
                                 .flatMap(each -> each.trackingNumber().stream())
                                 .toList()));
-    }
-
-    private static ShipToView shipTo(WorkOrder job, Site site) {
-        return new ShipToView(
-                job.shipTo().company(),
-                job.shipTo().person(),
-                job.shipTo().street(),
-                job.shipTo().street2(),
-                job.shipTo().city(),
-                job.shipTo().state(),
-                job.shipTo().postalCode(),
-                Countries.nameOf(job.shipTo().country()),
-                PhoneNumber.read(job.phone(), job.shipTo().country())
-                        .found()
-                        .map(phone -> phone.shown(site.country()))
-                        .orElse(job.phone()),
-                job.placeKind());
     }
 
     private List<AccessorialView> accessorials(Shipment shipment, Set<Accessorial> offered) {

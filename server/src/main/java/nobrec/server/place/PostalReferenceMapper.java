@@ -1,7 +1,6 @@
 package nobrec.server.place;
 
 import java.util.List;
-import java.util.Optional;
 import nobrec.core.address.AddressCheck;
 import org.apache.ibatis.annotations.Mapper;
 import org.apache.ibatis.annotations.Param;
@@ -9,7 +8,8 @@ import org.apache.ibatis.annotations.Param;
 @Mapper
 interface PostalReferenceMapper {
 
-    Optional<AddressCheck.KnownPostalCode> findCode(String code);
+    /** All of them. */
+    List<AddressCheck.KnownPostalCode> codes();
 
     List<PostalAreaRow> areas();
 

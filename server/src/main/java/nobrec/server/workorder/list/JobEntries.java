@@ -4,8 +4,6 @@ import java.util.ArrayList;
 import java.util.Collection;
 import java.util.List;
 import java.util.Map;
-import java.util.TreeSet;
-import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import nobrec.core.joblist.JobSums;
 import nobrec.core.workorder.WorkOrder;
@@ -68,28 +66,28 @@ public class JobEntries {
                 .map(each -> new FieldRow(id, each.getKey(), each.getValue()));
     }
 
-    /** Names that no job had so far are put among those that parts of names are looked for in. */
     private void note(Collection<WorkOrder> orders) {
-        Map<String, String> names = orders.stream()
-                .flatMap(JobEntries::names)
-                .filter(each -> !each.isEmpty())
-                .collect(Collectors.toMap(each -> each, each -> each, (one, other) -> one));
-        List<String> all = new ArrayList<>(new TreeSet<>(names.keySet()));
-        for (int from = 0; from < all.size(); from += NAMES_AT_ONCE) {
-            List<String> some = new ArrayList<>(all.subList(from, Math.min(all.size(), from + NAMES_AT_ONCE)));
-            some.removeAll(mapper.names(some));
-            batch.forEach(
-                    JobEntryMapper.class, some.stream().map(PlainName::new).toList(), JobEntryMapper::insertName);
-        }
+        note(NameKind.CUSTOMER, orders.stream().map(WorkOrder::customer));
+        note(
+                NameKind.RECEIVER,
+                orders.stream().map(WorkOrder::shipTo).flatMap(shipTo -> Stream.of(shipTo.company(), shipTo.person())));
+        note(NameKind.CITY, orders.stream().map(order -> order.shipTo().city()));
+        note(
+                NameKind.ITEM,
+                orders.stream().flatMap(order -> order.lines().stream()).map(WorkOrder.Line::item));
     }
 
-    private static Stream<String> names(WorkOrder order) {
-        return Stream.concat(
-                Stream.of(
-                        order.customer(),
-                        order.shipTo().company(),
-                        order.shipTo().person(),
-                        order.shipTo().city()),
-                order.lines().stream().map(WorkOrder.Line::item));
+    /** Names that no job had so far are put among those that parts of names are looked for in. */
+    private void note(NameKind kind, Stream<String> names) {
+        List<String> all =
+                names.filter(each -> !each.isEmpty()).distinct().sorted().toList();
+        for (int from = 0; from < all.size(); from += NAMES_AT_ONCE) {
+            List<String> some = new ArrayList<>(all.subList(from, Math.min(all.size(), from + NAMES_AT_ONCE)));
+            some.removeAll(mapper.names(kind, some));
+            batch.forEach(
+                    JobEntryMapper.class,
+                    some.stream().map(name -> new PlainName(kind, name)).toList(),
+                    JobEntryMapper::insertName);
+        }
     }
 }

@@ -20,7 +20,7 @@ interface JobEntryMapper {
     void deleteFields(long id);
 
     /** Those of the names that are known, as they are written there. */
-    List<String> names(@Param("names") Collection<String> names);
+    List<String> names(@Param("kind") NameKind kind, @Param("names") Collection<String> names);
 
     void insertName(PlainName name);
 

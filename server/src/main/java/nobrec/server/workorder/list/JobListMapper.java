@@ -23,10 +23,17 @@ interface JobListMapper {
      * @param plain the text without accents
      * @param written the text with them
      */
-    List<String> namesWith(@Param("plain") String plain, @Param("written") String written, @Param("limit") int limit);
+    List<String> namesWith(
+            @Param("kind") NameKind kind,
+            @Param("plain") String plain,
+            @Param("written") String written,
+            @Param("limit") int limit);
 
     /** How many jobs a word is in, at most the limit. */
     int hits(@Param("word") Word word, @Param("limit") int limit);
+
+    /** Whether names of one kind that have it are in as many jobs as the limit says, so that nothing more must be counted. */
+    boolean isCommon(@Param("word") Word word, @Param("limit") int limit);
 
     Optional<String> contentsOf(String number);
 

@@ -45,7 +45,7 @@ public class JobLists {
     @Transactional(readOnly = true)
     Page page(JobFilter filter, Optional<JobCursor> after, int limit) {
         Asked asked = asked(filter);
-        int count = mapper.count(asked, COUNTED + 1);
+        int count = count(asked);
         Asked from = asked.from(after.orElse(null));
         List<JobListRow> rows = count > COUNTED ? mapper.many(from, limit) : mapper.few(from, COUNTED, limit);
         Optional<JobCursor> next =
@@ -56,7 +56,13 @@ public class JobLists {
     /** At most {@value #COUNTED} and one. */
     @Transactional(readOnly = true)
     int count(JobFilter filter) {
-        return mapper.count(asked(filter), COUNTED + 1);
+        return count(asked(filter));
+    }
+
+    /** One word alone has been counted already. */
+    private int count(Asked asked) {
+        boolean oneWord = asked.words().size() == 1 && asked.conditions().isEmpty();
+        return oneWord ? asked.words().get(0).jobs() : mapper.count(asked, COUNTED + 1);
     }
 
     List<String> fieldNames() {
@@ -121,16 +127,23 @@ public class JobLists {
     }
 
     private Word word(String text) {
-        String literal = Literal.of(text);
-        List<String> names =
-                mapper.namesWith(Literal.of(PlainName.of(text)), Literal.of(text.toLowerCase(Locale.ROOT)), NAMES + 1);
-        boolean manyNames = names.size() > NAMES;
+        String plain = Literal.of(PlainName.of(text));
+        String written = Literal.of(text.toLowerCase(Locale.ROOT));
         Word word = new Word(
-                literal,
+                Literal.of(text),
                 Literal.of(new StringBuilder(text).reverse().toString()),
-                manyNames ? List.of() : names,
-                manyNames,
-                manyNames);
-        return manyNames || mapper.hits(word, COUNTED + 1) > COUNTED ? word.asCommon() : word;
+                plain,
+                names(NameKind.CUSTOMER, plain, written),
+                names(NameKind.RECEIVER, plain, written),
+                names(NameKind.CITY, plain, written),
+                names(NameKind.ITEM, plain, written),
+                0,
+                false);
+        int jobs = mapper.isCommon(word, COUNTED + 1) ? COUNTED + 1 : mapper.hits(word, COUNTED + 1);
+        return word.in(jobs, COUNTED);
+    }
+
+    private Word.Names names(NameKind kind, String plain, String written) {
+        return Word.Names.of(mapper.namesWith(kind, plain, written, NAMES + 1), NAMES);
     }
 }

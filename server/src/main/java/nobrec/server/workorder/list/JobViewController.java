@@ -4,6 +4,7 @@ import io.swagger.v3.oas.annotations.tags.Tag;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Pattern;
 import jakarta.validation.constraints.Size;
 import java.security.Principal;
 import java.util.List;
@@ -34,8 +35,14 @@ class JobViewController {
     /** @param query words of its address */
     record NewList(
             @NotBlank @Size(max = Limits.LAYOUT_NAME) String name,
-            @NotNull @Size(max = Limits.CELL) String query,
+
+            @NotNull @Size(max = Limits.CELL) @Pattern(regexp = WORDS)
+            String query,
+
             boolean start) {}
+
+    /** Names with what they say, as an address has them. */
+    private static final String WORDS = "(?:[^=&]{1,200}=[^=&]*(?:&[^=&]{1,200}=[^=&]*)*)?";
 
     private final JobViews views;
 

@@ -5,12 +5,12 @@ import java.util.Locale;
 import java.util.regex.Pattern;
 
 /** A name, and how parts of it are looked for: in small letters without accents. */
-record PlainName(String name, String plain) {
+record PlainName(NameKind kind, String name, String plain) {
 
     private static final Pattern ACCENTS = Pattern.compile("\\p{M}+");
 
-    PlainName(String name) {
-        this(name, of(name));
+    PlainName(NameKind kind, String name) {
+        this(kind, name, of(name));
     }
 
     static String of(String text) {
