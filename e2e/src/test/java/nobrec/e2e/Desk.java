@@ -87,7 +87,7 @@ final class Desk implements AutoCloseable {
     /** Goes on by Tab until what has the focus says this, as its words or its label. */
     void tabTo(String words) {
         String focused = "const at = document.activeElement;"
-                + " return (at.getAttribute('aria-label') || '') + ' ' + (at.labels?.[0]?.innerText || '') + ' ' + at.innerText;";
+                + " return at === document.body ? '' : (at.getAttribute('aria-label') || '') + ' ' + (at.labels?.[0]?.innerText || '') + ' ' + at.innerText;";
         for (int tabs = 0; tabs < 300; tabs++) {
             press(Keys.TAB);
             if (String.valueOf(browser.executeScript(focused)).contains(words)) {
