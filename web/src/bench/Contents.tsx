@@ -109,7 +109,10 @@ function Proposed({
     [mutate, to, proposed],
   );
   useKeys(
-    useMemo(() => [{ key: "F9", label: "Take the proposed address", group: "Shipment", run: take }], [take]),
+    useMemo(
+      () => [{ key: "Alt+a", label: "Take the proposed address", group: "Shipment", run: take }],
+      [take],
+    ),
   );
   return (
     <div role="group" aria-label="Proposed address" className="mt-1 border-l-4 border-warning pl-2">
@@ -121,7 +124,7 @@ function Proposed({
       </p>
       <p className="quiet leading-snug">{proposed.reason}</p>
       <button type="button" className="act mt-1" disabled={act.isPending} onClick={take}>
-        Take it <Key name="F9" />
+        Take it <Key name="Alt+A" />
       </button>
     </div>
   );
