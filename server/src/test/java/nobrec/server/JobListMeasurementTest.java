@@ -11,9 +11,11 @@ import java.util.Random;
 import java.util.TreeMap;
 import java.util.function.IntFunction;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.condition.EnabledIfSystemProperty;
 import tools.jackson.databind.JsonNode;
 
 /** The job list on a million work orders, for {@code ./nobrec bench}. */
+@EnabledIfSystemProperty(named = "nobrec.measurements", matches = ".+")
 class JobListMeasurementTest extends MeasurementTest {
 
     private static final int LOOKS = 100;

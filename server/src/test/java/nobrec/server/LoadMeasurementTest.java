@@ -18,9 +18,11 @@ import java.util.Map;
 import java.util.stream.IntStream;
 import javax.sql.DataSource;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.condition.EnabledIfSystemProperty;
 import org.springframework.beans.factory.annotation.Autowired;
 
 /** Measurements on large tables, for {@code ./nobrec bench}: ratios within one run, and times on a million work orders. */
+@EnabledIfSystemProperty(named = "nobrec.measurements", matches = ".+")
 class LoadMeasurementTest extends MeasurementTest {
 
     private static final int ROWS = 99_995;

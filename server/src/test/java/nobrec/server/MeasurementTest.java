@@ -10,12 +10,10 @@ import java.sql.PreparedStatement;
 import java.sql.SQLException;
 import java.util.List;
 import java.util.Map;
-import org.junit.jupiter.api.condition.EnabledIfSystemProperty;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.jdbc.core.simple.JdbcClient;
 
 /** What measurements have in common: a million work orders, and where they are reported. Never part of the tests. */
-@EnabledIfSystemProperty(named = "nobrec.measurements", matches = ".+")
 abstract class MeasurementTest extends ServerTest {
 
     private static final int MILLION = 1_000_000;

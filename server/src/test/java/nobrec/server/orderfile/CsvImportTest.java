@@ -186,7 +186,7 @@ class CsvImportTest extends ServerTest {
         run(drop("case.csv", file(StandardCharsets.UTF_8, HEADING, order("k-1", "Small"), order("K-1", "Great"))));
         assertThat(get("/api/v1/find?text=k-1").path("address").asString()).endsWith("k-1");
         assertThat(get("/api/v1/find?text=K-1").path("address").asString()).endsWith("K-1");
-        assertThat(get("/api/v1/work-orders?text=k-1").path("rows")).hasSize(2);
+        assertThat(get("/api/v1/work-orders?number=k-1").path("rows")).hasSize(2);
     }
 
     /** They are said until the work order came in, or somebody is done with them, whatever comes in meanwhile. */

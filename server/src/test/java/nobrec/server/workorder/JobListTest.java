@@ -43,7 +43,7 @@ class JobListTest extends ServerTest {
         List<String> inOrder = new ArrayList<>();
         String next = "";
         do {
-            JsonNode page = get("/api/v1/work-orders?text=L-" + next);
+            JsonNode page = get("/api/v1/work-orders?number=L-&sort=-came-in" + next);
             assertThat(page.path("rows").size()).isLessThanOrEqualTo(100);
             inOrder.addAll(numbers(page));
             next = page.has("next") ? "&cursor=" + page.path("next").asString() : "";
