@@ -10,6 +10,7 @@ import java.util.Map;
 import java.util.Random;
 import java.util.TreeMap;
 import java.util.function.IntFunction;
+import nobrec.core.joblist.JobColumn;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.condition.EnabledIfSystemProperty;
 import tools.jackson.databind.JsonNode;
@@ -86,23 +87,8 @@ class JobListMeasurementTest extends MeasurementTest {
         asked.put("none", look -> Map.of("customer", "Nobody " + look));
         asked.put("two filters", look -> Map.of("status", "READY", "customer", "Oak Mere " + (1 + look % 13)));
         asked.put("two filters, many", look -> Map.of("status", "READY", "service", "Godwit Post", "sort", "promised"));
-        for (String column : List.of(
-                "came-in",
-                "number",
-                "customer",
-                "ship-to",
-                "city",
-                "promised",
-                "service",
-                "terms",
-                "lines",
-                "pieces",
-                "weight",
-                "value",
-                "status",
-                "source",
-                "batch",
-                "site")) {
+        for (JobColumn each : JobColumn.values()) {
+            String column = each.key();
             asked.put("sorted by " + column, look -> Map.of("sort", (look % 2 == 0 ? "-" : "") + column));
             asked.put(
                     "customer, sorted by " + column,

@@ -1,8 +1,7 @@
 package nobrec.server.workorder.list;
 
-import java.math.BigDecimal;
-import java.time.LocalDate;
 import java.util.List;
+import java.util.Optional;
 import nobrec.core.joblist.JobColumn;
 import nobrec.core.joblist.JobCondition;
 import org.jspecify.annotations.Nullable;
@@ -48,22 +47,18 @@ record Asked(
                 return new Condition(fact, "", List.of(), numbers.first(), numbers.last(), false);
             }
             if (condition instanceof JobCondition.Days days) {
-                return between(fact, days.first().orElse(null), days.last().orElse(null));
+                return between(fact, days.first(), days.last());
             }
             JobCondition.Amount amount = (JobCondition.Amount) condition;
-            return between(fact, amount.least().orElse(null), amount.most().orElse(null));
+            return between(fact, amount.least(), amount.most());
         }
 
-        private static Condition between(String fact, @Nullable LocalDate first, @Nullable LocalDate last) {
-            return new Condition(fact, "", List.of(), first, last, false);
-        }
-
-        private static Condition between(String fact, @Nullable BigDecimal first, @Nullable BigDecimal last) {
-            return new Condition(fact, "", List.of(), first, last, false);
+        private static Condition between(String fact, Optional<?> first, Optional<?> last) {
+            return new Condition(fact, "", List.of(), first.orElse(null), last.orElse(null), false);
         }
     }
 
-    /** Whether all of it can be met in so few jobs that they are found first. */
+    /** The same from a place in the list on. */
     Asked from(@Nullable JobCursor cursor) {
         return new Asked(conditions, words, only, sort, descending, cursor);
     }

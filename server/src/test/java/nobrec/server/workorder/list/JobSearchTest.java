@@ -12,6 +12,7 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Random;
+import java.util.concurrent.CompletableFuture;
 import java.util.function.Predicate;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
@@ -20,6 +21,7 @@ import nobrec.core.charging.FreightTerms;
 import nobrec.core.intake.WorkOrderDraft;
 import nobrec.core.item.Handling;
 import nobrec.core.item.LineGoods;
+import nobrec.core.joblist.JobColumn;
 import nobrec.core.measure.Weight;
 import nobrec.core.measure.WeightUnit;
 import nobrec.core.workorder.Particulars;
@@ -28,8 +30,10 @@ import nobrec.server.workorder.WorkOrderIntake;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.EnumSource;
 import org.junit.jupiter.params.provider.ValueSource;
 import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.http.HttpStatus;
 import tools.jackson.databind.JsonNode;
 
 /** What the list finds, against a plain look at every one of some random jobs. */
@@ -223,28 +227,10 @@ class JobSearchTest extends ServerTest {
     }
 
     @ParameterizedTest
-    @ValueSource(
-            strings = {
-                "came-in",
-                "number",
-                "customer",
-                "ship-to",
-                "city",
-                "promised",
-                "service",
-                "terms",
-                "lines",
-                "pieces",
-                "weight",
-                "value",
-                "status",
-                "source",
-                "batch",
-                "site",
-            })
-    void partByPartEveryJobComesOnceFromEitherEnd(String column) {
-        List<String> up = numbers(Map.of("sort", column));
-        List<String> down = numbers(Map.of("sort", "-" + column));
+    @EnumSource(JobColumn.class)
+    void partByPartEveryJobComesOnceFromEitherEnd(JobColumn column) {
+        List<String> up = numbers(Map.of("sort", column.key()));
+        List<String> down = numbers(Map.of("sort", "-" + column.key()));
         assertThat(up).hasSize(JOBS).doesNotHaveDuplicates();
         Collections.reverse(down);
         assertThat(up).isEqualTo(down);
@@ -283,5 +269,41 @@ class JobSearchTest extends ServerTest {
                         .with(user(INES).roles("COORDINATOR"))
                         .exchange())
                 .hasStatus4xxClientError();
+    }
+
+    /** Two bring in the same orders at the same moment: each is here once, with its lines, and neither is sent away. */
+    @Test
+    void theSameOrdersFromTwoAtOnceAreHereOnce() {
+        List<WorkOrderDraft> drafts = jobs.stream().map(JobSearchTest::draft).toList();
+        List<CompletableFuture<Integer>> both = Stream.of(1, 2)
+                .map(each -> CompletableFuture.supplyAsync(() -> intake.takeIn("JS-TWO", null, drafts)))
+                .toList();
+        assertThat(both.stream().mapToInt(CompletableFuture::join).sum()).isEqualTo(JOBS);
+        assertThat(database.queryForObject(
+                        "SELECT COUNT(*) FROM work_order_line l JOIN work_order w ON w.id = l.work_order_id WHERE w.source = 'JS-TWO'",
+                        Integer.class))
+                .isEqualTo(JOBS);
+        database.update(
+                "DELETE l FROM work_order_line l JOIN work_order w ON w.id = l.work_order_id WHERE w.source = 'JS-TWO'");
+        database.update(
+                "DELETE f FROM work_order_field f JOIN work_order w ON w.id = f.work_order_id WHERE w.source = 'JS-TWO'");
+        database.update("DELETE FROM work_order WHERE source = 'JS-TWO'");
+    }
+
+    @Test
+    void aKeptListIsOnesOwnOrTheShopsAndOnlyItsOwnerForgetsIt() {
+        Map<String, Object> list = Map.of("name", "Dry", "query", "text=dry&sort=city", "start", true);
+        assertThat(send("POST", "/api/v1/job-views", list)).hasStatusOk();
+        assertThat(send("POST", "/api/v1/job-views/of-shop", list)).hasStatusOk();
+        assertThat(send("POST", "/api/v1/job-views/of-shop", list, "rufus", "PACKER"))
+                .hasStatus(HttpStatus.FORBIDDEN);
+        JsonNode rows = get("/api/v1/job-views").path("rows");
+        assertThat(rows).hasSize(2);
+        for (JsonNode row : rows) {
+            String address = "/api/v1/job-views/" + (row.path("ofShop").asBoolean() ? "of-shop/" : "") + row.path("id");
+            assertThat(send("DELETE", address, null, "rufus", "PACKER")).hasStatus4xxClientError();
+            assertThat(send("DELETE", address, null)).hasStatusOk();
+            assertThat(send("DELETE", address, null)).hasStatus(HttpStatus.NOT_FOUND);
+        }
     }
 }
