@@ -25,7 +25,7 @@ const USUAL = [
 
 export function UsualLists({ filter, setFilter }: Props) {
   return (
-    <div className="flex items-baseline gap-4" role="group" aria-label="Usual lists">
+    <div className="flex flex-wrap items-baseline gap-x-4" role="group" aria-label="Usual lists">
       {USUAL.map((each) => (
         <UsualList
           key={each.word}
@@ -57,7 +57,9 @@ function UsualList({ word, query, filter, setFilter }: Props & { word: string; q
     <button
       type="button"
       aria-pressed={isOpen}
-      className={"border-b-2 px-1 " + (isOpen ? "border-primary font-bold" : "border-transparent")}
+      className={
+        "border-b-2 px-1 whitespace-nowrap " + (isOpen ? "border-primary font-bold" : "border-transparent")
+      }
       onClick={() => setFilter(isOpen ? new URLSearchParams() : own)}
     >
       {count.data && (

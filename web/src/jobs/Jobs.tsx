@@ -73,7 +73,7 @@ export function Jobs() {
     <BringIn what="File of work orders" may={may("BRING_IN")} busy={bringIn.isPending} take={takeFile}>
       {(button) => (
         <>
-          <div className="flex items-center gap-5">
+          <div className="flex flex-wrap items-center gap-x-5 gap-y-2">
             <h1>Jobs</h1>
             <UsualLists filter={filter} setFilter={setFilter} />
             <a className="act ml-auto" href={`/api/v1/work-orders/file?${listed(filter)}`} download>
