@@ -76,10 +76,12 @@ export function Jobs() {
           <div className="flex flex-wrap items-center gap-x-5 gap-y-2">
             <h1>Jobs</h1>
             <UsualLists filter={filter} setFilter={setFilter} />
-            <a className="act ml-auto" href={`/api/v1/work-orders/file?${listed(filter)}`} download>
-              Save as CSV
-            </a>
-            {button}
+            <div className="ml-auto flex gap-5">
+              <a className="act" href={`/api/v1/work-orders/file?${listed(filter)}`} download>
+                Save as CSV
+              </a>
+              {button}
+            </div>
           </div>
           <KeptLists filter={filter} setFilter={setFilter} />
           <FilterWords filter={filter} setFilter={setFilter} count={counted(list.data?.pages[0])} />
