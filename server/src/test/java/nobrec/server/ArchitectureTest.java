@@ -47,7 +47,22 @@ class ArchitectureTest {
     /** Each room's neighbors; a new arrow is a decision, and is written here. */
     private static final Map<String, List<String>> NEIGHBORS = Map.ofEntries(
             Map.entry("account", List.of("api", "platform", "site")),
+            Map.entry("attention", List.of("api", "booking", "carrier", "place", "shipment", "site", "workorder")),
             Map.entry("audit", List.of("platform")),
+            Map.entry(
+                    "job",
+                    List.of(
+                            "account",
+                            "api",
+                            "audit",
+                            "booking",
+                            "carrier",
+                            "document",
+                            "platform",
+                            "shipment",
+                            "site",
+                            "wordbook",
+                            "workorder")),
             Map.entry(
                     "bench",
                     List.of(

@@ -4,7 +4,12 @@ package nobrec.core.address;
 public enum PlaceKind {
     BUSINESS("business"),
     RESIDENCE("residence"),
-    PO_BOX("PO box");
+    PO_BOX("PO box"),
+    MILITARY("military mail"),
+    /** Far from where carriers go every day. */
+    REMOTE("remote area"),
+    /** A school, a site, a prison: whoever delivers there cannot just drive up. */
+    LIMITED_ACCESS("limited access");
 
     private final String words;
 

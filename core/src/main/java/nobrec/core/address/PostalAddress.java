@@ -56,7 +56,7 @@ public record PostalAddress(
         boolean territory = UnitedStates.TERRITORIES.contains(country);
         String home = territory ? UnitedStates.CODE : country;
         if (!UnitedStates.CODE.equals(home)) {
-            return this;
+            return abroadInStandardSpelling();
         }
         String known = UnitedStates.readState(state).orElse(state);
         return new PostalAddress(
@@ -68,6 +68,20 @@ public record PostalAddress(
                 territory && known.isEmpty() ? country : known,
                 UnitedStates.readPostalCode(postalCode).orElse(postalCode),
                 home);
+    }
+
+    private PostalAddress abroadInStandardSpelling() {
+        return new PostalAddress(
+                company,
+                person,
+                street,
+                street2,
+                city,
+                Provinces.letters(country, state).orElse(state),
+                PostalForm.of(country)
+                        .flatMap(form -> form.standard(postalCode))
+                        .orElse(postalCode),
+                country);
     }
 
     private static String strip(String text) {

@@ -1,25 +1,12 @@
 package nobrec.core.intake;
 
 import java.util.ArrayList;
-import java.util.EnumSet;
-import java.util.HashMap;
 import java.util.List;
-import java.util.Map;
-import java.util.Optional;
 import java.util.Set;
-import java.util.TreeSet;
-import java.util.stream.Stream;
 import nobrec.core.layout.FieldTarget;
-import nobrec.core.layout.LayoutNotation;
 import nobrec.core.layout.OrderField;
 import nobrec.core.layout.OrderField.Part;
 import nobrec.core.layout.OrderLayout;
-import nobrec.core.layout.RowShape;
-import nobrec.core.measure.LengthUnit;
-import nobrec.core.measure.WeightUnit;
-import nobrec.core.notation.DayText;
-import nobrec.core.notation.DecimalMark;
-import nobrec.core.wordbook.SourceWords;
 
 /**
  * What changed in a work order at its source, field by field, beside what stands here. Compared and merged in the texts of one
@@ -29,17 +16,6 @@ public final class OrderComparison {
 
     /** The key of all lines together: pieces, items, weights. */
     public static final String LINES = "LINES";
-
-    private static final Set<OrderField> LEFT_OUT = EnumSet.of(
-            OrderField.ORDER_NUMBER,
-            OrderField.STATUS,
-            OrderField.CUSTOM,
-            OrderField.UNIT_LENGTH,
-            OrderField.UNIT_WIDTH,
-            OrderField.UNIT_HEIGHT);
-
-    /** Words in the texts are our own already. */
-    private static final SourceWords AS_THEY_ARE = (kind, word) -> Optional.of(word);
 
     /**
      * One thing that is otherwise there than it was.
@@ -55,7 +31,7 @@ public final class OrderComparison {
 
     /** What the source says otherwise than before; not what is as it says here already. */
     public static List<Difference> of(WorkOrderDraft before, WorkOrderDraft now, WorkOrderDraft ours) {
-        OrderLayout layout = layout(before, now, ours);
+        OrderLayout layout = AllFields.layout(AllFields.USUAL, List.of(before, now, ours));
         OrderWriter writer = new OrderWriter(layout);
         List<String> old = writer.rows(before).get(0);
         List<String> fresh = writer.rows(now).get(0);
@@ -79,7 +55,7 @@ public final class OrderComparison {
 
     /** Ours with the chosen fields as the source has them now. */
     public static WorkOrderDraft merge(WorkOrderDraft ours, WorkOrderDraft now, Set<String> keys) {
-        OrderLayout layout = layout(ours, now, now);
+        OrderLayout layout = AllFields.layout(AllFields.USUAL, List.of(ours, now));
         OrderWriter writer = new OrderWriter(layout);
         List<String> fresh = writer.rows(now).get(0);
         List<OrderReader.Row> rows = new ArrayList<>();
@@ -94,7 +70,7 @@ public final class OrderComparison {
             rows.add(new OrderReader.Row(rows.size() + 1, cells));
         }
         WorkOrderDraft merged = OrderReader.read(
-                        BoundLayout.of(layout, writer.header(), AS_THEY_ARE, OrderDefaults.NONE), rows)
+                        BoundLayout.of(layout, writer.header(), AllFields.AS_THEY_ARE, OrderDefaults.NONE), rows)
                 .orders()
                 .get(0);
         return keys.contains(LINES) ? merged.with(now.lines(), now.openWords()) : merged;
@@ -108,7 +84,7 @@ public final class OrderComparison {
 
     /** {@code 6 × SK-2, Seal kit, Unit Wt lb 0.3; 4 × BU-100, Bushing}. */
     private static String lines(WorkOrderDraft order) {
-        OrderWriter writer = new OrderWriter(layout(order, order, order));
+        OrderWriter writer = new OrderWriter(AllFields.layout(AllFields.USUAL, List.of(order)));
         List<String> texts = new ArrayList<>();
         for (List<String> row : writer.rows(order)) {
             String pieces = "";
@@ -125,31 +101,5 @@ public final class OrderComparison {
             texts.add(pieces + String.join(", ", parts));
         }
         return String.join("; ", texts);
-    }
-
-    private static OrderLayout layout(WorkOrderDraft one, WorkOrderDraft other, WorkOrderDraft third) {
-        Map<FieldTarget, String> columns = new HashMap<>();
-        for (OrderField field : OrderField.values()) {
-            if (!LEFT_OUT.contains(field) && field != OrderField.LINE_CUSTOM) {
-                columns.put(FieldTarget.of(field), field.name());
-            }
-        }
-        columns.put(FieldTarget.of(OrderField.ORDER_NUMBER), OrderField.ORDER_NUMBER.name());
-        Set<String> customs = new TreeSet<>();
-        Set<String> lineCustoms = new TreeSet<>();
-        Stream.of(one, other, third).forEach(order -> {
-            customs.addAll(order.particulars().custom().keySet());
-            order.lines().forEach(line -> lineCustoms.addAll(line.custom().keySet()));
-        });
-        customs.forEach(name -> columns.put(FieldTarget.custom(name), "CUSTOM " + name));
-        lineCustoms.forEach(
-                name -> columns.put(new FieldTarget(OrderField.LINE_CUSTOM, name, 1), "LINE_CUSTOM " + name));
-        return new OrderLayout(
-                "all fields",
-                RowShape.LINE_A_ROW,
-                columns,
-                Map.of(),
-                new LayoutNotation(
-                        DayText.Order.MONTH_FIRST, WeightUnit.POUND, LengthUnit.INCH, DecimalMark.POINT, ""));
     }
 }

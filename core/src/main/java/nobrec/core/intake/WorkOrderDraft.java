@@ -49,6 +49,12 @@ public record WorkOrderDraft(
 
     /** A work order as it stands here, as if it were read. */
     public static WorkOrderDraft of(WorkOrder order) {
+        WorkOrderDraft whole = whole(order);
+        return whole.with(whole.lines().stream().map(FilledLine::emptied).toList(), List.of());
+    }
+
+    /** The same with what items say and records do not. */
+    public static WorkOrderDraft whole(WorkOrder order) {
         return new WorkOrderDraft(
                 order.number(),
                 order.customer(),
@@ -75,7 +81,6 @@ public record WorkOrderDraft(
                                 line.goods(),
                                 line.custom(),
                                 line.fromItem()))
-                        .map(FilledLine::emptied)
                         .toList(),
                 List.of());
     }

@@ -19,6 +19,7 @@ public enum JobFact {
     SITE("site", "Leaves from", Form.WORDS),
     VALUE("value", "Value", Form.MONEY),
     WEIGHT("weight", "Weight", Form.WEIGHT),
+    ATTENTION("attention", "Needs attention", Form.WORDS),
     CONTENTS("same-contents", "Same contents as", Form.WORDS),
     FIELD("field", "Field", Form.FIELD);
 

@@ -69,6 +69,17 @@ public final class Limits {
     /** House rules a shop may keep, what one may do, and tests and groups of its condition. */
     public static final int HOUSE_RULES = 500;
 
+    /** Notes that colleagues may write on one job. */
+    public static final int NOTES_OF_JOB = 200;
+
+    /** Shipments of one job, and things that happened to it, that its page shows. */
+    public static final int SHIPMENTS_SHOWN = 50;
+
+    public static final int ENTRIES_OF_HISTORY = 200;
+
+    /** Jobs that one act may change at once. */
+    public static final int JOBS_AT_ONCE = 500;
+
     public static final int ACTS_OF_RULE = 20;
     public static final int PARTS_OF_CONDITION = 60;
 

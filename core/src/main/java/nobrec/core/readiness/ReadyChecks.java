@@ -8,14 +8,12 @@ import java.util.Optional;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import nobrec.core.address.AddressCheck;
-import nobrec.core.address.PhoneNumber;
 import nobrec.core.address.PlaceKind;
 import nobrec.core.address.PostalAddress;
 import nobrec.core.charging.FreightTerms;
 import nobrec.core.limit.Limits;
 import nobrec.core.measure.UnitSystem;
 import nobrec.core.notation.DayWords;
-import nobrec.core.notation.Reading;
 import nobrec.core.rating.Offer;
 import nobrec.core.readiness.ReadyCheck.CorrectedIn;
 import nobrec.core.readiness.ReadyCheck.Subject;
@@ -82,20 +80,19 @@ public final class ReadyChecks {
 
         /** Of a house rule that demands something; empty text where none does. */
         private String ruleThat(RuleAct.Kind demands) {
-            return ruling.rulesThat(demands).stream()
-                    .findFirst()
-                    .map(name -> "House rule “" + name + "”")
-                    .orElse("");
+            return RecordChecks.ruleThat(ruling, demands);
         }
     }
 
     public static List<ReadyCheck> of(ShipmentToCheck look, UnitSystem units) {
         List<ReadyCheck> checks = new ArrayList<>();
-        hold(look).ifPresent(checks::add);
-        words(look).ifPresent(checks::add);
-        checks.add(address(look));
-        company(look).ifPresent(checks::add);
-        checks.add(phone(look));
+        RecordChecks.hold(look.record().hold()).ifPresent(checks::add);
+        RecordChecks.words(look.record().unknownWords()).ifPresent(checks::add);
+        checks.add(RecordChecks.address(look.addressFindings(), look.placeKind()));
+        RecordChecks.company(look.record().ruleThat(RuleAct.Kind.DEMAND_COMPANY), look.shipTo())
+                .ifPresent(checks::add);
+        checks.add(RecordChecks.phone(new RecordChecks.PhoneToCheck(
+                look.job(), look.phone(), look.shipTo().country(), look.from(), whoNeedsPhone(look))));
         checks.add(contents(look));
         contentsCheck(look).ifPresent(checks::add);
         shortLines(look).ifPresent(checks::add);
@@ -111,29 +108,6 @@ public final class ReadyChecks {
         return checks.stream().noneMatch(check -> check.verdict() == Verdict.STOP);
     }
 
-    private static Optional<ReadyCheck> hold(ShipmentToCheck look) {
-        String hold = look.record().hold();
-        return hold.isEmpty()
-                ? Optional.empty()
-                : Optional.of(ReadyCheck.stop(
-                        Subject.HOLD, "On hold: " + hold, "Release it here when it may go.", CorrectedIn.RECORD));
-    }
-
-    private static Optional<ReadyCheck> words(ShipmentToCheck look) {
-        List<UnknownWord> words = look.record().unknownWords();
-        if (words.isEmpty()) {
-            return Optional.empty();
-        }
-        String said = words.stream()
-                .map(each -> "the " + each.kind() + " “" + each.word() + "”")
-                .collect(Collectors.joining(", "));
-        return Optional.of(ReadyCheck.stop(
-                Subject.WORDS,
-                "Nobody has said yet what " + said + (words.size() == 1 ? " means." : " mean."),
-                "Answer in Wordbook, once for all jobs.",
-                CorrectedIn.WORDBOOK));
-    }
-
     private static Optional<ReadyCheck> shortLines(ShipmentToCheck look) {
         List<String> lines = look.record().shortLines();
         return lines.isEmpty()
@@ -143,30 +117,6 @@ public final class ReadyChecks {
                         "Ready by the record: " + String.join(", ", lines) + ".",
                         "Take the rest out of this shipment, or ship what you have counted.",
                         CorrectedIn.NOWHERE));
-    }
-
-    private static ReadyCheck address(ShipmentToCheck look) {
-        Optional<AddressCheck.Finding> worst = look.addressFindings().stream()
-                .filter(AddressCheck.Finding::stops)
-                .findFirst()
-                .or(() -> look.addressFindings().stream().findFirst());
-        if (worst.isEmpty()) {
-            return ReadyCheck.fine(
-                    Subject.ADDRESS,
-                    "Postal code, city and state agree; a " + look.placeKind().words() + ".");
-        }
-        AddressCheck.Finding finding = worst.get();
-        return finding.stops()
-                ? ReadyCheck.stop(Subject.ADDRESS, finding.reason(), finding.remedy(), CorrectedIn.ADDRESS)
-                : ReadyCheck.caution(Subject.ADDRESS, finding.reason(), finding.remedy(), CorrectedIn.ADDRESS);
-    }
-
-    private static Optional<ReadyCheck> company(ShipmentToCheck look) {
-        String rule = look.record().ruleThat(RuleAct.Kind.DEMAND_COMPANY);
-        return rule.isEmpty() || !look.shipTo().company().isBlank()
-                ? Optional.empty()
-                : Optional.of(ReadyCheck.stop(
-                        Subject.ADDRESS, rule + " demands a company.", "Add it here.", CorrectedIn.ADDRESS));
     }
 
     private static Optional<ReadyCheck> contentsCheck(ShipmentToCheck look) {
@@ -187,33 +137,6 @@ public final class ReadyChecks {
                 .filter(Carrier::phoneRequired)
                 .map(Carrier::name)
                 .orElseGet(() -> look.record().ruleThat(RuleAct.Kind.DEMAND_PHONE));
-    }
-
-    private static ReadyCheck phone(ShipmentToCheck look) {
-        String demanding = whoNeedsPhone(look);
-        Reading<PhoneNumber> reading =
-                PhoneNumber.read(look.phone(), look.shipTo().country());
-        if (reading instanceof Reading.Read<PhoneNumber> read) {
-            return ReadyCheck.fine(Subject.PHONE, read.value().shown(look.from()) + ".");
-        }
-        if (demanding.isEmpty()) {
-            return look.phone().isBlank()
-                    ? ReadyCheck.fine(Subject.PHONE, "None, and none is needed.")
-                    : ReadyCheck.caution(
-                            Subject.PHONE, refusal(reading), "It is left off the label.", CorrectedIn.PHONE);
-        }
-        String need = demanding + " needs one.";
-        return look.phone().isBlank()
-                ? ReadyCheck.stop(
-                        Subject.PHONE,
-                        "Job " + look.job() + " has no phone number. " + need,
-                        "Add it here.",
-                        CorrectedIn.PHONE)
-                : ReadyCheck.stop(Subject.PHONE, refusal(reading) + " " + need, "Correct it here.", CorrectedIn.PHONE);
-    }
-
-    private static String refusal(Reading<?> reading) {
-        return reading instanceof Reading.Refused<?> refused ? refused.reason() : "";
     }
 
     private static ReadyCheck contents(ShipmentToCheck look) {

@@ -78,7 +78,7 @@ public record WorkOrder(
         }
 
         /** Whether pieces that are ready do not reach for what has not left. */
-        boolean isShort() {
+        public boolean isShort() {
             return quantityReady.isPresent() && quantityReady.get() < quantityOrdered && quantityOpen() > 0;
         }
 
@@ -114,6 +114,30 @@ public record WorkOrder(
                         unknownWords,
                         ruling,
                         lines);
+    }
+
+    /** The same with words that nobody has translated yet and with what house rules say. */
+    public WorkOrder with(List<UnknownWord> words, Ruling rules) {
+        return new WorkOrder(
+                id,
+                source,
+                number,
+                customer,
+                customerPo,
+                shipTo,
+                saidPlaceKind,
+                phone,
+                mail,
+                promiseDate,
+                requestedService,
+                terms,
+                carrierAccount,
+                quotedFreightCents,
+                status,
+                particulars,
+                List.copyOf(words),
+                rules,
+                lines);
     }
 
     /** As a person said it, else as the address tells. */

@@ -1,6 +1,8 @@
 package nobrec.server.audit;
 
 import java.time.Clock;
+import java.util.Collection;
+import java.util.List;
 import nobrec.server.platform.Shortened;
 import org.springframework.stereotype.Service;
 
@@ -20,6 +22,11 @@ public class AuditLog {
     AuditLog(AuditLogMapper mapper, Clock clock) {
         this.mapper = mapper;
         this.clock = clock;
+    }
+
+    /** What happened to some things, the newest first. */
+    public List<AuditEntry> of(Collection<String> things, int limit) {
+        return things.isEmpty() ? List.of() : mapper.of(things, limit);
     }
 
     /** Written in the transaction of the act itself, when there is one. */

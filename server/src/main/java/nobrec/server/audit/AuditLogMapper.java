@@ -1,11 +1,15 @@
 package nobrec.server.audit;
 
 import java.time.Instant;
+import java.util.Collection;
+import java.util.List;
 import org.apache.ibatis.annotations.Mapper;
 import org.apache.ibatis.annotations.Param;
 
 @Mapper
 interface AuditLogMapper {
+
+    List<AuditEntry> of(@Param("things") Collection<String> things, @Param("limit") int limit);
 
     void insert(
             @Param("at") Instant at,

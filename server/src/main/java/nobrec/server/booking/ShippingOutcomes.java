@@ -113,16 +113,17 @@ class ShippingOutcomes {
                         .collect(Collectors.toMap(Shipment.Line::workOrderLineId, Shipment.Line::quantity)),
                 sites.today());
         afterShipping.begin(booking.subject());
-        auditLog.write(
+        jobs.forEach(job -> auditLog.write(
                 shipment.startedBy().orElse(AuditLog.BY_ITSELF),
                 "shipped",
-                "Job " + String.join(" and ", jobs),
-                catalog.carrier(booking.target()).name() + ", " + String.join(", ", trackingNumbers.values()));
+                "Job " + job,
+                catalog.carrier(booking.target()).name() + ", " + String.join(", ", trackingNumbers.values())));
     }
 
     private void refuse(OutboxEntry booking, Shipment shipment, String reason) {
         outbox.refused(booking, reason);
         store.reopen(shipment.id());
+        workOrders.labelRefused(shipment.workOrderId());
         auditLog.write(
                 shipment.startedBy().orElse(AuditLog.BY_ITSELF),
                 "was refused by the carrier",

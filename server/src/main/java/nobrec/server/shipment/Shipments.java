@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
+import nobrec.core.limit.Limits;
 import nobrec.core.refusal.Refusal;
 import nobrec.core.shipment.Jobs;
 import nobrec.core.shipment.Shipment;
@@ -49,6 +50,16 @@ public class Shipments implements TrackedJobs {
     private Optional<ShipmentRow> byJob(WorkOrder job) {
         List<Long> lines = job.lines().stream().map(WorkOrder.Line::id).toList();
         return lines.isEmpty() ? Optional.empty() : mapper.byLines(lines);
+    }
+
+    /** All shipments with pieces of a job, the newest first. */
+    public List<Shipment> of(WorkOrder job) {
+        List<Long> lines = job.lines().stream().map(WorkOrder.Line::id).toList();
+        return lines.isEmpty()
+                ? List.of()
+                : mapper.allByLines(lines, Limits.SHIPMENTS_SHOWN).stream()
+                        .map(this::load)
+                        .toList();
     }
 
     /** The shipment with pieces of a job that has not left. */

@@ -103,6 +103,9 @@ class KeptRecords implements WaitingWords {
         if (state == RecordState.CANCELLED && order.isPresent() && isNews) {
             orders.hold(order.get(), "Cancelled at " + source.name() + ": " + record.cancelled());
         }
+        if (order.isPresent() && isNews) {
+            orders.saysOtherwise(order.get(), state == RecordState.CHANGED || state == RecordState.CANCELLED);
+        }
         Optional<WorkOrderDraft> draft = read.draft();
         LocalDate promise = draft.flatMap(WorkOrderDraft::promiseDate).orElse(null);
         mapper.keep(

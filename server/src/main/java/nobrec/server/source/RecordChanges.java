@@ -120,6 +120,7 @@ class RecordChanges {
         }
         RecordState state = row.cancelled().isEmpty() ? RecordState.HERE : RecordState.CANCELLED;
         mapper.setState(row.id(), state, row.document(), job.id());
+        orders.saysOtherwise(job.id(), false);
         auditLog.write(
                 signIn,
                 "took over from a source",

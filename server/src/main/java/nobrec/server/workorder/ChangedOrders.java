@@ -1,6 +1,8 @@
 package nobrec.server.workorder;
 
+import java.util.List;
 import nobrec.core.workorder.WorkOrder;
+import nobrec.server.workorder.list.JobAttentions;
 import nobrec.server.workorder.list.JobEntries;
 import org.springframework.stereotype.Component;
 
@@ -11,8 +13,10 @@ class ChangedOrders {
     private final StoredOrders orders;
     private final JobEntries entries;
     private final Rulings rulings;
+    private final JobAttentions attentions;
 
-    ChangedOrders(StoredOrders orders, JobEntries entries, Rulings rulings) {
+    ChangedOrders(StoredOrders orders, JobEntries entries, Rulings rulings, JobAttentions attentions) {
+        this.attentions = attentions;
         this.orders = orders;
         this.entries = entries;
         this.rulings = rulings;
@@ -22,5 +26,6 @@ class ChangedOrders {
         WorkOrder recorded = orders.byId(id);
         entries.changed(recorded);
         rulings.again(recorded);
+        attentions.lookAgain(List.of(orders.byId(id).ruled()));
     }
 }

@@ -11,6 +11,7 @@ import nobrec.core.workorder.RuleAct;
 import nobrec.core.workorder.Ruling;
 import nobrec.core.workorder.WorkOrder;
 import nobrec.core.workorder.WorkOrderStatus;
+import nobrec.server.workorder.list.JobAttentions;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -22,8 +23,10 @@ public class Rulings {
     private final RulingMapper mapper;
     private final StoredOrders orders;
     private final RulesInForce rules;
+    private final JobAttentions attentions;
 
-    Rulings(RulingMapper mapper, StoredOrders orders, RulesInForce rules) {
+    Rulings(RulingMapper mapper, StoredOrders orders, RulesInForce rules, JobAttentions attentions) {
+        this.attentions = attentions;
         this.mapper = mapper;
         this.orders = orders;
         this.rules = rules;
@@ -46,7 +49,12 @@ public class Rulings {
         List<Long> free = mapper.lockThoseFree(ids);
         if (!free.isEmpty()) {
             keep(orders.byIds(free), rules.now());
+            lookAgain(free);
         }
+    }
+
+    private void lookAgain(List<Long> ids) {
+        attentions.lookAgain(orders.byIds(ids).stream().map(WorkOrder::ruled).toList());
     }
 
     private void keep(List<WorkOrder> recorded, RulesInForce.Rules now) {
@@ -113,5 +121,6 @@ public class Rulings {
         all.addAll(job.ruling().holdingRules());
         mapper.keepReleased(job.id(), RecordTexts.write(all));
         keep(List.of(orders.byId(job.id())), rules.now());
+        lookAgain(List.of(job.id()));
     }
 }

@@ -6,8 +6,10 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import nobrec.core.intake.WorkOrderDraft;
+import nobrec.core.readiness.AttentionKind;
 import nobrec.core.refusal.Refusal;
 import nobrec.core.workorder.WorkOrder;
+import nobrec.server.workorder.list.JobAttentions;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -17,8 +19,19 @@ public class SourceOrders {
 
     private final WorkOrderMapper mapper;
     private final WorkOrderIntake intake;
+    private final ChangedOrders changes;
+    private final StoredOrders stored;
+    private final JobAttentions attentions;
 
-    SourceOrders(WorkOrderMapper mapper, WorkOrderIntake intake) {
+    SourceOrders(
+            WorkOrderMapper mapper,
+            WorkOrderIntake intake,
+            ChangedOrders changes,
+            StoredOrders stored,
+            JobAttentions attentions) {
+        this.stored = stored;
+        this.attentions = attentions;
+        this.changes = changes;
         this.mapper = mapper;
         this.intake = intake;
     }
@@ -56,8 +69,18 @@ public class SourceOrders {
         intake.change(job.source(), job.id(), draft, lines);
     }
 
+    /** Its record says something else there than here, or the same again. */
+    public void saysOtherwise(long id, boolean otherwise) {
+        if (otherwise) {
+            attentions.mark(stored.byId(id), AttentionKind.SOURCE);
+        } else {
+            attentions.clear(id, AttentionKind.SOURCE);
+        }
+    }
+
     /** It must not go; not where something of it has left, or it is on hold already. */
     public void hold(long id, String reason) {
         mapper.holdUnshipped(id, reason);
+        changes.of(id);
     }
 }

@@ -3,6 +3,7 @@ package nobrec.server.workorder;
 import java.time.Clock;
 import java.time.Instant;
 import java.util.ArrayList;
+import java.util.Collection;
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
@@ -13,12 +14,16 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.function.Function;
 import java.util.stream.Collectors;
+import nobrec.core.intake.OpenWord;
+import nobrec.core.intake.OrderCorrection;
 import nobrec.core.intake.WorkOrderDraft;
 import nobrec.core.item.Item;
 import nobrec.core.workorder.Ruling;
+import nobrec.core.workorder.UnknownWord;
 import nobrec.core.workorder.WorkOrder;
 import nobrec.server.platform.mapping.RowBatch;
 import nobrec.server.platform.money.ShopMoney;
+import nobrec.server.workorder.list.JobAttentions;
 import nobrec.server.workorder.list.JobEntries;
 import org.jspecify.annotations.Nullable;
 import org.springframework.dao.DuplicateKeyException;
@@ -30,12 +35,25 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 public class WorkOrderIntake {
 
+    /** A work order on its way in, with what house rules say of it. */
+    private record Incoming(WorkOrder order, List<OpenWord> words) {
+
+        static Incoming of(WorkOrderDraft draft, String source, RulesInForce.Rules rules) {
+            WorkOrder order = draft.unkept(source);
+            List<UnknownWord> unknown = draft.openWords().stream()
+                    .map(word -> new UnknownWord(word.kind().label(), word.text()))
+                    .toList();
+            return new Incoming(order.with(unknown, rules.of(order)), draft.openWords());
+        }
+    }
+
     private final WorkOrderMapper mapper;
     private final RowBatch batch;
     private final KnownItems items;
     private final RulesInForce rules;
     private final ChangedOrders changes;
     private final JobEntries entries;
+    private final JobAttentions attentions;
     private final ShopMoney money;
     private final Clock clock;
 
@@ -46,12 +64,14 @@ public class WorkOrderIntake {
             RulesInForce rules,
             ChangedOrders changes,
             JobEntries entries,
+            JobAttentions attentions,
             ShopMoney money,
             Clock clock) {
         this.items = items;
         this.rules = rules;
         this.changes = changes;
         this.entries = entries;
+        this.attentions = attentions;
         this.mapper = mapper;
         this.batch = batch;
         this.money = money;
@@ -69,7 +89,11 @@ public class WorkOrderIntake {
         if (drafts.isEmpty()) {
             return 0;
         }
-        insert(source, importRunId, drafts);
+        RulesInForce.Rules counting = rules.now();
+        List<Incoming> incoming = drafts.stream()
+                .map(draft -> Incoming.of(draft, source, counting))
+                .toList();
+        insert(importRunId, incoming, counting.version());
         Map<String, Long> ids =
                 mapper
                         .idsBySource(
@@ -79,17 +103,19 @@ public class WorkOrderIntake {
                         .collect(Collectors.toMap(NewOrderId::number, NewOrderId::id));
         List<WorkOrderLineRow> lines = new ArrayList<>();
         List<NewWord> words = new ArrayList<>();
-        Map<Long, WorkOrder> kept = new HashMap<>();
-        for (WorkOrderDraft draft : drafts) {
-            long id = Objects.requireNonNull(ids.get(draft.number()), "a work order that was just kept");
-            WorkOrder order = draft.unkept(source);
-            kept.put(id, order);
-            lines.addAll(lineRows(id, order));
-            draft.openWords().forEach(word -> words.add(NewWord.of(id, source, word)));
+        Map<Long, WorkOrder> recorded = new HashMap<>();
+        Map<Long, WorkOrder> counted = new HashMap<>();
+        for (Incoming each : incoming) {
+            long id = Objects.requireNonNull(ids.get(each.order().number()), "a work order that was just kept");
+            recorded.put(id, each.order());
+            counted.put(id, each.order().ruled());
+            lines.addAll(lineRows(id, each.order()));
+            each.words().forEach(word -> words.add(NewWord.of(id, source, word)));
         }
         batch.forEach(WorkOrderMapper.class, lines, WorkOrderMapper::insertLine);
         batch.forEach(WorkOrderMapper.class, words, WorkOrderMapper::insertWord);
-        entries.cameIn(kept);
+        entries.cameIn(recorded);
+        attentions.cameIn(counted);
         return drafts.size();
     }
 
@@ -99,12 +125,10 @@ public class WorkOrderIntake {
                 .toList();
     }
 
-    private void insert(String source, @Nullable Long importRunId, List<WorkOrderDraft> drafts) {
-        RulesInForce.Rules counting = rules.now();
+    private void insert(@Nullable Long importRunId, List<Incoming> incoming, int rulesVersion) {
         Instant now = clock.instant();
-        List<NewOrder> rows = drafts.stream()
-                .map(draft -> draft.unkept(source))
-                .map(order -> NewOrder.of(order, counting.of(order), counting.version(), importRunId, now, money))
+        List<NewOrder> rows = incoming.stream()
+                .map(each -> NewOrder.of(each.order(), each.order().ruling(), rulesVersion, importRunId, now, money))
                 .toList();
         try {
             batch.forEach(WorkOrderMapper.class, rows, WorkOrderMapper::insert);
@@ -158,6 +182,22 @@ public class WorkOrderIntake {
                 .map(WorkOrderDraft.Line::item)
                 .toList());
         return drafts.stream().map(draft -> draft.filledFrom(known)).toList();
+    }
+
+    /**
+     * Has fields of a work order say something else; which pieces it is of stays as it is, so that what is on the bench stays, too.
+     * Its row is locked.
+     *
+     * @param fields that were typed; words in them that nobody knew are known now
+     */
+    @Transactional
+    public void correct(WorkOrder job, WorkOrderDraft corrected, Collection<OrderCorrection.Entry> fields) {
+        fields.forEach(each -> mapper.deleteWord(job.id(), each.field(), each.line()));
+        WorkOrderDraft draft = filled(List.of(corrected)).get(0);
+        WorkOrder order = draft.unkept(job.source());
+        mapper.updateHead(job.id(), WorkOrderRow.of(order, Ruling.NONE, money));
+        batch.forEach(LineItemMapper.class, lineRows(job.id(), order), LineItemMapper::updateFacts);
+        changes.of(job.id());
     }
 
     /** Has a work order say something else than it did when it came in. */

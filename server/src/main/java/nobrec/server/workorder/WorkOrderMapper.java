@@ -1,5 +1,6 @@
 package nobrec.server.workorder;
 
+import java.time.Instant;
 import java.time.LocalDate;
 import java.util.Collection;
 import java.util.List;
@@ -7,6 +8,7 @@ import java.util.Map;
 import java.util.Optional;
 import nobrec.core.address.PlaceKind;
 import nobrec.core.address.PostalAddress;
+import nobrec.core.layout.OrderField;
 import nobrec.core.workorder.WorkOrderStatus;
 import nobrec.server.platform.mapping.ChangesAnyRows;
 import nobrec.server.platform.mapping.ChangesOneRow;
@@ -25,6 +27,8 @@ interface WorkOrderMapper {
     Optional<Long> idOf(String number);
 
     Optional<WorkOrderRow> byId(long id);
+
+    Instant cameIn(long id);
 
     List<WorkOrderRow> byIds(@Param("ids") Collection<Long> ids);
 
@@ -60,6 +64,9 @@ interface WorkOrderMapper {
 
     @ChangesAnyRows
     void deleteLineWords(long id);
+
+    @ChangesAnyRows
+    void deleteWord(@Param("id") long id, @Param("field") OrderField field, @Param("line") int line);
 
     List<NewOrderId> idsBySource(@Param("source") String source, @Param("numbers") Collection<String> numbers);
 

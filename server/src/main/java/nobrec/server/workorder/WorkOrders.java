@@ -1,5 +1,6 @@
 package nobrec.server.workorder;
 
+import java.time.Instant;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Collection;
@@ -11,10 +12,12 @@ import java.util.stream.Collectors;
 import nobrec.core.address.PlaceKind;
 import nobrec.core.address.PostalAddress;
 import nobrec.core.measure.Weight;
+import nobrec.core.readiness.AttentionKind;
 import nobrec.core.refusal.Refusal;
 import nobrec.core.workorder.WorkOrder;
 import nobrec.core.workorder.WorkOrderStatus;
 import nobrec.server.audit.AuditLog;
+import nobrec.server.workorder.list.JobAttentions;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -29,9 +32,17 @@ public class WorkOrders {
     private final StoredOrders stored;
     private final Rulings rulings;
     private final ChangedOrders changes;
+    private final JobAttentions attentions;
     private final AuditLog auditLog;
 
-    WorkOrders(WorkOrderMapper mapper, StoredOrders stored, Rulings rulings, ChangedOrders changes, AuditLog auditLog) {
+    WorkOrders(
+            WorkOrderMapper mapper,
+            StoredOrders stored,
+            Rulings rulings,
+            ChangedOrders changes,
+            JobAttentions attentions,
+            AuditLog auditLog) {
+        this.attentions = attentions;
         this.mapper = mapper;
         this.stored = stored;
         this.rulings = rulings;
@@ -64,6 +75,11 @@ public class WorkOrders {
 
     private static Refusal unknown(String number) {
         return Refusal.notFound("Job " + number, "Look for it on Jobs, or bring its record in.");
+    }
+
+    /** When its record came in. */
+    public Instant cameIn(long id) {
+        return mapper.cameIn(id);
     }
 
     public WorkOrder byId(long id) {
@@ -136,16 +152,37 @@ public class WorkOrders {
         for (LeftOfOrder order : orders) {
             if (order.pieces() == 0) {
                 mapper.markShipped(order.id(), day);
+                attentions.left(order.id());
             } else {
                 mapper.updateStatus(order.id(), WorkOrderStatus.READY);
+                attentions.clear(order.id(), AttentionKind.LABEL);
+                attentions.lookAgain(List.of(byId(order.id())));
             }
         }
         return orders.stream().map(LeftOfOrder::number).toList();
     }
 
+    /** It must not go until somebody releases it. */
+    @Transactional
+    public void hold(String number, String reason, String signIn) {
+        WorkOrder job = locked(idOf(number));
+        if (job.status() == WorkOrderStatus.SHIPPED) {
+            throw Refusal.conflict("Job " + number, "It has left already.", "Nothing is left to hold.");
+        }
+        if (!job.particulars().hold().isEmpty()) {
+            throw Refusal.conflict(
+                    "Job " + number,
+                    "It is on hold already: " + job.particulars().hold() + ".",
+                    "Add a note, or release it first.");
+        }
+        mapper.updateHold(job.id(), reason);
+        changes.of(job.id());
+        auditLog.write(signIn, "put a job on hold", "Job " + number, reason);
+    }
+
     /** It may go; why it was on hold stays in the log. */
     @Transactional
-    void release(String number, String signIn) {
+    public void release(String number, String signIn) {
         WorkOrder job = locked(idOf(number));
         String hold = job.particulars().hold();
         if (hold.isEmpty()) {
@@ -154,6 +191,11 @@ public class WorkOrders {
         mapper.updateHold(job.id(), "");
         rulings.release(job);
         auditLog.write(signIn, "released a job", "Job " + number, hold);
+    }
+
+    /** Its carrier refused it: somebody must look at it. */
+    public void labelRefused(long id) {
+        attentions.mark(byId(id), AttentionKind.LABEL);
     }
 
     public void correctCarrierAccount(long id, String account) {

@@ -13,6 +13,11 @@ public final class SignedIn {
         return may(Permission.SEE_CHARGES);
     }
 
+    /** Whether whoever asks may bring jobs in and change them. */
+    public static boolean bringsIn() {
+        return may(Permission.BRING_IN);
+    }
+
     /** Whether whoever asks may pack and ship. */
     public static boolean packsAndShips() {
         return may(Permission.PACK_AND_SHIP);

@@ -20,7 +20,7 @@ import org.springframework.transaction.support.TransactionCallback;
 import org.springframework.transaction.support.TransactionOperations;
 import org.springframework.transaction.support.TransactionTemplate;
 
-/** Both ways into a transaction, by annotation and by hand, do it once more when the database gave it up. */
+/** Both ways into a transaction, by annotation and by hand, do it again when the database gave it up. */
 @Configuration
 class TransactionConfiguration {
 
@@ -38,7 +38,7 @@ class TransactionConfiguration {
             @Override
             public <T> T execute(TransactionCallback<T> action) throws TransactionException {
                 try {
-                    return OnceMore.perform(() -> template.execute(action));
+                    return DoneAgain.perform(() -> template.execute(action));
                 } catch (RuntimeException | Error failed) {
                     throw failed;
                 } catch (Throwable checked) {
@@ -51,12 +51,12 @@ class TransactionConfiguration {
     /** Stands around the transaction, so that the second try is a transaction of its own. */
     @Bean
     @Role(BeanDefinition.ROLE_INFRASTRUCTURE)
-    static DefaultPointcutAdvisor onceMoreAroundTransactions() {
+    static DefaultPointcutAdvisor doneAgainAroundTransactions() {
         Pointcut transactional = new ComposablePointcut(
                         AnnotationMatchingPointcut.forClassAnnotation(Transactional.class))
                 .union((Pointcut) AnnotationMatchingPointcut.forMethodAnnotation(Transactional.class));
         @SuppressWarnings("NullAway") // A method that gives nothing back gives null.
-        MethodInterceptor again = invocation -> OnceMore.perform(
+        MethodInterceptor again = invocation -> DoneAgain.perform(
                 () -> ((ProxyMethodInvocation) invocation).invocableClone().proceed());
         DefaultPointcutAdvisor advisor = new DefaultPointcutAdvisor(transactional, again);
         advisor.setOrder(Ordered.HIGHEST_PRECEDENCE);

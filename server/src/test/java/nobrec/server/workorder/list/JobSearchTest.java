@@ -286,6 +286,8 @@ class JobSearchTest extends ServerTest {
         database.update(
                 "DELETE l FROM work_order_line l JOIN work_order w ON w.id = l.work_order_id WHERE w.source = 'JS-TWO'");
         database.update(
+                "DELETE a FROM job_attention a JOIN work_order w ON w.id = a.work_order_id WHERE w.source = 'JS-TWO'");
+        database.update(
                 "DELETE f FROM work_order_field f JOIN work_order w ON w.id = f.work_order_id WHERE w.source = 'JS-TWO'");
         database.update("DELETE FROM work_order WHERE source = 'JS-TWO'");
     }

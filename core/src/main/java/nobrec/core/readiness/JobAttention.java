@@ -1,0 +1,158 @@
+package nobrec.core.readiness;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import nobrec.core.address.AddressCheck;
+import nobrec.core.address.AddressPart;
+import nobrec.core.address.PostalAddress;
+import nobrec.core.layout.OrderField;
+import nobrec.core.readiness.ReadyCheck.Verdict;
+import nobrec.core.workorder.RuleAct;
+import nobrec.core.workorder.WorkOrder;
+import nobrec.core.workorder.WorkOrderStatus;
+
+/** Looks at everything in a job's record that keeps it from going, each with the field in which it is put right. */
+public final class JobAttention {
+
+    /**
+     * @param job as it counts: its record and the house rules
+     * @param addressFindings what is wrong with its ship-to
+     * @param phoneNeededBy the carrier it goes by where that cannot do without a phone number; empty text for nobody
+     * @param from country of the site it leaves
+     */
+    public record JobToCheck(
+            WorkOrder job, List<AddressCheck.Finding> addressFindings, String phoneNeededBy, String from) {}
+
+    private JobAttention() {}
+
+    /** Nothing of what has left. */
+    public static List<Attention> of(JobToCheck look) {
+        WorkOrder job = look.job();
+        List<Attention> found = new ArrayList<>();
+        if (job.status() == WorkOrderStatus.SHIPPED) {
+            return found;
+        }
+        RecordChecks.hold(job.particulars().hold())
+                .map(check -> Attention.of(
+                        AttentionKind.HOLD,
+                        check,
+                        OrderField.HOLD,
+                        job.particulars().hold()))
+                .ifPresent(found::add);
+        RecordChecks.words(job.unknownWords())
+                .map(check -> Attention.of(AttentionKind.WORD, check))
+                .ifPresent(found::add);
+        address(look).ifPresent(found::add);
+        RecordChecks.company(RecordChecks.ruleThat(job.ruling(), RuleAct.Kind.DEMAND_COMPANY), job.shipTo())
+                .map(check -> Attention.of(
+                        AttentionKind.COMPANY,
+                        check,
+                        OrderField.COMPANY,
+                        job.shipTo().company()))
+                .ifPresent(found::add);
+        phone(look).ifPresent(found::add);
+        boolean abroad =
+                !job.shipTo().country().isEmpty() && !job.shipTo().country().equals(look.from());
+        for (WorkOrder.Line line : job.lines()) {
+            if (line.quantityOpen() > 0) {
+                line(line, abroad, found);
+            }
+        }
+        return found;
+    }
+
+    private static Optional<Attention> address(JobToCheck look) {
+        ReadyCheck check =
+                RecordChecks.address(look.addressFindings(), look.job().placeKind());
+        if (check.verdict() != Verdict.STOP) {
+            return Optional.empty();
+        }
+        AddressPart part = AddressCheck.worst(look.addressFindings())
+                .map(AddressCheck.Finding::part)
+                .orElse(AddressPart.POSTAL_CODE);
+        PostalAddress shipTo = look.job().shipTo();
+        return Optional.of(Attention.of(AttentionKind.ADDRESS, check, field(part), text(part, shipTo)));
+    }
+
+    private static OrderField field(AddressPart part) {
+        return switch (part) {
+            case NAME -> OrderField.COMPANY;
+            case STREET -> OrderField.STREET;
+            case CITY -> OrderField.CITY;
+            case STATE -> OrderField.STATE;
+            case POSTAL_CODE -> OrderField.POSTAL_CODE;
+            case COUNTRY -> OrderField.COUNTRY;
+        };
+    }
+
+    private static String text(AddressPart part, PostalAddress shipTo) {
+        return switch (part) {
+            case NAME -> shipTo.company();
+            case STREET -> shipTo.street();
+            case CITY -> shipTo.city();
+            case STATE -> shipTo.state();
+            case POSTAL_CODE -> shipTo.postalCode();
+            case COUNTRY -> shipTo.country();
+        };
+    }
+
+    private static Optional<Attention> phone(JobToCheck look) {
+        WorkOrder job = look.job();
+        String demandedBy = look.phoneNeededBy().isEmpty()
+                ? RecordChecks.ruleThat(job.ruling(), RuleAct.Kind.DEMAND_PHONE)
+                : look.phoneNeededBy();
+        ReadyCheck check = RecordChecks.phone(new RecordChecks.PhoneToCheck(
+                job.number(), job.phone(), job.shipTo().country(), look.from(), demandedBy));
+        return check.verdict() == Verdict.STOP
+                ? Optional.of(Attention.of(AttentionKind.PHONE, check, OrderField.PHONE, job.phone()))
+                : Optional.empty();
+    }
+
+    private static void line(WorkOrder.Line line, boolean abroad, List<Attention> found) {
+        String name = line.item().isEmpty() ? line.description() : line.item();
+        if (line.unitWeight().isEmpty()) {
+            found.add(Attention.ofLine(
+                    AttentionKind.WEIGHT,
+                    "Nothing says what one piece of " + name + " weighs.",
+                    "Write it here, in Items for all jobs, or weigh the package.",
+                    OrderField.UNIT_WEIGHT,
+                    line.position(),
+                    ""));
+        }
+        if (line.isShort()) {
+            found.add(Attention.ofLine(
+                    AttentionKind.SHORT,
+                    "Ready: " + line.quantityReady().orElse(0) + " of " + line.quantityOrdered() + " " + name + ".",
+                    "Write how many there are by now, or ship those and keep the rest.",
+                    OrderField.QUANTITY_READY,
+                    line.position(),
+                    line.quantityReady().map(String::valueOf).orElse("")));
+        }
+        if (abroad) {
+            customs(line, name, found);
+        }
+    }
+
+    private static void customs(WorkOrder.Line line, String name, List<Attention> found) {
+        if (line.goods().hsCode().isBlank()) {
+            found.add(customs("the HS code", OrderField.HS_CODE, line, name));
+        }
+        if (line.goods().origin().isBlank()) {
+            found.add(customs("the country of origin", OrderField.ORIGIN, line, name));
+        }
+        if (line.goods().unitValueCents().isEmpty()) {
+            found.add(customs("the value", OrderField.UNIT_VALUE, line, name));
+        }
+    }
+
+    private static Attention customs(String what, OrderField field, WorkOrder.Line line, String name) {
+        return Attention.ofLine(
+                AttentionKind.CUSTOMS,
+                "Customs wants " + what + " of " + name + ", and its record does not say it.",
+                "Write it here.",
+                field,
+                line.position(),
+                "");
+    }
+}

@@ -1,0 +1,160 @@
+package nobrec.server.job;
+
+import io.swagger.v3.oas.annotations.tags.Tag;
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.Max;
+import jakarta.validation.constraints.Min;
+import jakarta.validation.constraints.NotEmpty;
+import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
+import java.security.Principal;
+import java.util.List;
+import java.util.Optional;
+import nobrec.core.layout.OrderField;
+import nobrec.core.limit.Limits;
+import nobrec.server.api.security.ForCoordinators;
+import nobrec.server.api.security.ForEveryone;
+import nobrec.server.api.security.ForTheDesk;
+import org.springframework.web.bind.annotation.DeleteMapping;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RestController;
+
+/** One job, and fields of several. */
+@RestController
+@RequestMapping("/api/v1/work-orders")
+@Tag(name = "work orders")
+class JobController {
+
+    /**
+     * A field as somebody typed it.
+     *
+     * @param line counted from one; zero for what is said of the whole job
+     * @param before what stood there when they began; left out where it does not matter
+     */
+    record FieldEntry(
+            @NotNull OrderField field,
+            @Min(0) @Max(Limits.LINES_OF_ORDER) int line,
+            Optional<@Size(max = Limits.NOTES) String> before,
+            @NotNull @Size(max = Limits.NOTES) String text) {
+
+        private JobEdits.Edit edit() {
+            return new JobEdits.Edit(field, line, before, text);
+        }
+    }
+
+    record FieldEntries(@NotNull @NotEmpty @Size(max = 50) List<@NotNull @Valid FieldEntry> entries) {}
+
+    record JobLine(
+            @NotNull @Size(max = Limits.TEXT) String job,
+            @Min(0) @Max(Limits.LINES_OF_ORDER) int line) {}
+
+    /** One value for all of these. */
+    record ValueForAll(
+            @NotNull @NotEmpty @Size(max = Limits.JOBS_AT_ONCE)
+            List<@NotNull @Valid JobLine> jobs,
+
+            @NotNull OrderField field,
+            @NotNull @Size(max = Limits.NOTES) String text) {}
+
+    record JobNumbers(
+            @NotNull @NotEmpty @Size(max = Limits.JOBS_AT_ONCE)
+            List<@NotNull @Size(max = Limits.TEXT) String> jobs) {}
+
+    record HoldEntry(
+            @NotNull @NotEmpty @Size(max = Limits.JOBS_AT_ONCE)
+            List<@NotNull @Size(max = Limits.TEXT) String> jobs,
+
+            @NotNull @Size(min = 1, max = Limits.TEXT) String reason) {}
+
+    /** @param done how many jobs */
+    record Outcomes(int done, List<RefusedJob> refused) {}
+
+    record RefusedJob(String job, String reason, String remedy) {}
+
+    record NoteEntry(@NotNull @Size(max = Limits.NOTES) String text) {}
+
+    private final JobPages pages;
+    private final JobEdits edits;
+    private final JobHolds holds;
+    private final JobNotes notes;
+
+    JobController(JobPages pages, JobEdits edits, JobHolds holds, JobNotes notes) {
+        this.pages = pages;
+        this.edits = edits;
+        this.holds = holds;
+        this.notes = notes;
+    }
+
+    /** Everything about a job. */
+    @GetMapping("/{number}")
+    @ForEveryone
+    JobView job(@PathVariable @Size(max = Limits.TEXT) String number, Principal who) {
+        return pages.of(number, who.getName());
+    }
+
+    /** Puts fields right, all of them or none. */
+    @PutMapping("/{number}/entries")
+    @ForCoordinators
+    JobView edit(
+            @PathVariable @Size(max = Limits.TEXT) String number,
+            @Valid @RequestBody FieldEntries entries,
+            Principal who) {
+        edits.edit(number, entries.entries().stream().map(FieldEntry::edit).toList(), who.getName());
+        return pages.of(number, who.getName());
+    }
+
+    /** One value in a field of several jobs; where it is refused a job stays as it is. */
+    @PostMapping("/entries")
+    @ForCoordinators
+    Outcomes editAll(@Valid @RequestBody ValueForAll value, Principal who) {
+        return outcomes(edits.editAll(
+                value.jobs().stream()
+                        .map(each -> new JobEdits.Target(each.job(), each.line()))
+                        .toList(),
+                value.field(),
+                value.text(),
+                who.getName()));
+    }
+
+    /** These must not go until somebody releases them. */
+    @PostMapping("/holds")
+    @ForCoordinators
+    Outcomes hold(@Valid @RequestBody HoldEntry entry, Principal who) {
+        return outcomes(holds.hold(entry.jobs(), entry.reason().strip(), who.getName()));
+    }
+
+    /** These may go. */
+    @PostMapping("/releases")
+    @ForCoordinators
+    Outcomes release(@Valid @RequestBody JobNumbers numbers, Principal who) {
+        return outcomes(holds.release(numbers.jobs(), who.getName()));
+    }
+
+    @PostMapping("/{number}/notes")
+    @ForTheDesk
+    JobView writeNote(
+            @PathVariable @Size(max = Limits.TEXT) String number, @Valid @RequestBody NoteEntry note, Principal who) {
+        notes.write(number, note.text(), who.getName());
+        return pages.of(number, who.getName());
+    }
+
+    @DeleteMapping("/{number}/notes/{id}")
+    @ForTheDesk
+    JobView takeOutNote(@PathVariable @Size(max = Limits.TEXT) String number, @PathVariable long id, Principal who) {
+        notes.takeOut(number, id, who.getName());
+        return pages.of(number, who.getName());
+    }
+
+    private static Outcomes outcomes(List<Outcome> all) {
+        List<RefusedJob> refused = all.stream()
+                .flatMap(each -> each.refused().stream()
+                        .map(refusal -> new RefusedJob(each.number(), refusal.reason(), refusal.remedy())))
+                .toList();
+        return new Outcomes(all.size() - refused.size(), refused);
+    }
+}

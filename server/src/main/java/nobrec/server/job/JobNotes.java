@@ -1,0 +1,60 @@
+package nobrec.server.job;
+
+import java.time.Clock;
+import java.time.Instant;
+import java.util.List;
+import nobrec.core.limit.Limits;
+import nobrec.core.refusal.Refusal;
+import nobrec.server.audit.AuditLog;
+import nobrec.server.workorder.WorkOrders;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** What people tell each other of a job. */
+@Service
+class JobNotes {
+
+    /** @param writtenBy sign-in */
+    record Note(long id, Instant writtenAt, String writtenBy, String text) {}
+
+    private final JobNoteMapper mapper;
+    private final WorkOrders workOrders;
+    private final AuditLog auditLog;
+    private final Clock clock;
+
+    JobNotes(JobNoteMapper mapper, WorkOrders workOrders, AuditLog auditLog, Clock clock) {
+        this.mapper = mapper;
+        this.workOrders = workOrders;
+        this.auditLog = auditLog;
+        this.clock = clock;
+    }
+
+    /** The newest first. */
+    List<Note> of(long workOrderId) {
+        return mapper.of(workOrderId, Limits.NOTES_OF_JOB);
+    }
+
+    @Transactional
+    void write(String number, String text, String signIn) {
+        if (text.isBlank()) {
+            throw Refusal.unusable("The note", "It is empty.", "Write what your colleagues should know.");
+        }
+        long id = workOrders.idOf(number);
+        if (mapper.count(id) >= Limits.NOTES_OF_JOB) {
+            throw Refusal.unusable(
+                    "The note", "Job " + number + " has " + Limits.NOTES_OF_JOB + " already.", "Take one out first.");
+        }
+        mapper.insert(id, clock.instant(), signIn, text.strip());
+        auditLog.write(signIn, "wrote a note", "Job " + number, text.strip());
+    }
+
+    /** Whoever wrote it may take it out again; it stays in the log. */
+    @Transactional
+    void takeOut(String number, long id, String signIn) {
+        if (mapper.delete(id, workOrders.idOf(number), signIn) == 0) {
+            throw Refusal.unusable(
+                    "The note", "It is not yours, or not there any more.", "Only who wrote a note may take it out.");
+        }
+        auditLog.write(signIn, "took out a note", "Job " + number, "");
+    }
+}

@@ -1,0 +1,158 @@
+package nobrec.server.job;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.List;
+import java.util.Map;
+import nobrec.server.ServerTest;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.springframework.http.HttpStatus;
+import org.springframework.test.web.servlet.assertj.MvcTestResult;
+import tools.jackson.databind.JsonNode;
+
+class JobPageTest extends ServerTest {
+
+    private MvcTestResult edit(String job, String field, String before, String text) {
+        return send(
+                "PUT",
+                "/api/v1/work-orders/" + job + "/entries",
+                Map.of("entries", List.of(Map.of("field", field, "line", 0, "before", before, "text", text))));
+    }
+
+    private static String field(JsonNode job, String field) {
+        for (JsonNode each : job.path("fields")) {
+            if (each.path("field").asString().equals(field)) {
+                return each.path("text").asString();
+            }
+        }
+        throw new AssertionError("The page has no field " + field);
+    }
+
+    private JsonNode page(String job) {
+        return get("/api/v1/work-orders/" + job);
+    }
+
+    @Test
+    void aPageHasLinesShipmentsPapersNotesAndWhoDidWhat() {
+        ship(weighedJob("JP-1", "Plover Ground"));
+        json(send("POST", "/api/v1/work-orders/JP-1/notes", Map.of("text", "Dock is closed on Friday.")));
+        JsonNode job = page("JP-1");
+        assertThat(job.path("lines").get(0).path("ordered").asInt()).isEqualTo(5);
+        assertThat(job.path("lines").get(0).path("shipped").asInt()).isEqualTo(5);
+        JsonNode shipment = job.path("shipments").get(0);
+        assertThat(shipment.path("service").asString()).isEqualTo("Plover Ground");
+        assertThat(shipment.path("trackingNumbers")).hasSize(1);
+        assertThat(shipment.path("papers")).hasSizeGreaterThanOrEqualTo(2);
+        assertThat(job.path("notes").get(0).path("text").asString()).isEqualTo("Dock is closed on Friday.");
+        assertThat(job.path("history"))
+                .anySatisfy(entry -> assertThat(entry.path("act").asString()).isEqualTo("shipped"));
+        assertThat(job.path("mayEdit").asBoolean()).isFalse();
+        assertThat(edit("JP-1", "PHONE", "", "(608) 555-0199")).hasStatus(HttpStatus.CONFLICT);
+    }
+
+    @Test
+    void theSecondOfTwoIsToldAndShownWhatTheFirstWrote() {
+        bringIn("JP-2", "Plover Ground");
+        String before = field(page("JP-2"), "STREET");
+        assertThat(edit("JP-2", "STREET", before, "90 Carding Lane")).hasStatusOk();
+        MvcTestResult second = send(
+                "PUT",
+                "/api/v1/work-orders/JP-2/entries",
+                Map.of(
+                        "entries",
+                        List.of(Map.of("field", "STREET", "line", 0, "before", before, "text", "91 Carding Lane"))),
+                "tobin",
+                "COORDINATOR");
+        assertThat(second).hasStatus(HttpStatus.CONFLICT);
+        assertThat(json(second).toString()).contains("90 Carding Lane").contains("Ines");
+        assertThat(field(page("JP-2"), "STREET")).isEqualTo("90 Carding Lane");
+        assertThat(edit("JP-2", "PHONE", "(608) 555-0142", "(608) 555-0100"))
+                .as("another field is nobody's conflict")
+                .hasStatusOk();
+    }
+
+    @ParameterizedTest
+    @CsvSource({
+        "PROMISE_DATE, 12/04/2026, 12/9/2026, 12/09/2026",
+        "TERMS, we pay and bill, receiver pays, receiver pays",
+        "SERVICE, Plover Ground, dunlin two day, Dunlin Two Day",
+        "COUNTRY, US, Canada, CA",
+        "NOTES, '', =1+1, =1+1",
+        "MAIL, '', dock@quillfeather.example, dock@quillfeather.example",
+    })
+    void aFieldIsReadAsInAFile(String name, String before, String text, String kept) {
+        String job = "JP-3" + name.charAt(0) + name.length();
+        bringIn(job, "Plover Ground");
+        assertThat(edit(job, name, before, text)).hasStatusOk();
+        assertThat(field(page(job), name)).isEqualTo(kept);
+    }
+
+    @ParameterizedTest
+    @CsvSource({
+        "PROMISE_DATE, 12/04/2026, next week",
+        "TERMS, we pay and bill, somebody pays",
+        "COUNTRY, US, Atlantis",
+        "ORDER_NUMBER, JP-4, JP-5",
+        "QUANTITY, 5, 500",
+        "HOLD, '', because",
+    })
+    void whatCannotBeReadOrIsNotOursIsRefused(String name, String before, String text) {
+        bringIn("JP-4", "Plover Ground");
+        MvcTestResult refused = edit("JP-4", name, before, text);
+        assertThat(refused).hasStatus4xxClientError();
+        assertThat(json(refused).path("detail").asString()).isNotEmpty();
+    }
+
+    @Test
+    void aCorrectionReachesWhatIsOpenOnTheBenchAndLeavesItsPackages() {
+        JsonNode bench = weighedJob("JP-6", "Plover Ground");
+        assertThat(send(
+                        "PUT",
+                        "/api/v1/work-orders/JP-6/entries",
+                        Map.of(
+                                "entries",
+                                List.of(
+                                        Map.of("field", "COMPANY", "line", 0, "text", "Quillfeather Boxes"),
+                                        Map.of("field", "UNIT_WEIGHT", "line", 1, "text", "0.6")))))
+                .hasStatusOk();
+        JsonNode after = get("/api/v1/shipments?job=JP-6");
+        assertThat(after.path("shipTo").path("company").asString()).isEqualTo("Quillfeather Boxes");
+        assertThat(after.path("packages")).isEqualTo(after.path("packages")).hasSameSizeAs(bench.path("packages"));
+        assertThat(after.path("packages").get(0).path("weight").isMissingNode()).isFalse();
+    }
+
+    @Test
+    void holdsHaveAReasonAndNotesAreTheirWriters() {
+        bringIn("JP-7", "Plover Ground");
+        Map<String, Object> hold = Map.of("jobs", List.of("JP-7"), "reason", "Credit");
+        assertThat(json(send("POST", "/api/v1/work-orders/holds", hold))
+                        .path("done")
+                        .asInt())
+                .isOne();
+        assertThat(json(send("POST", "/api/v1/work-orders/holds", hold))
+                        .path("refused")
+                        .get(0)
+                        .path("reason")
+                        .asString())
+                .contains("Credit");
+        assertThat(page("JP-7").path("hold").asString()).isEqualTo("Credit");
+        assertThat(send("POST", "/api/v1/work-orders/holds", Map.of("jobs", List.of("JP-7"), "reason", " ")))
+                .hasStatus4xxClientError();
+        JsonNode noted = json(send("POST", "/api/v1/work-orders/JP-7/notes", Map.of("text", "Call first.")));
+        String note = "/api/v1/work-orders/JP-7/notes/"
+                + noted.path("notes").get(0).path("id").asLong();
+        assertThat(send("DELETE", note, null, "tobin", "COORDINATOR")).hasStatus4xxClientError();
+        assertThat(send("DELETE", note, null)).hasStatusOk();
+        assertThat(edit("JP-7", "PHONE", "(608) 555-0142", "").getResponse().getStatus())
+                .isEqualTo(200);
+        assertThat(send(
+                        "PUT",
+                        "/api/v1/work-orders/JP-7/entries",
+                        Map.of("entries", List.of(Map.of("field", "PHONE", "line", 0, "text", "1"))),
+                        "rufus",
+                        "PACKER"))
+                .hasStatus(HttpStatus.FORBIDDEN);
+    }
+}
