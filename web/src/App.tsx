@@ -1,8 +1,11 @@
 import { Navigate, Route, Routes, useParams } from "react-router";
+import { NeedsAttention } from "./attention/NeedsAttention";
 import { BenchSection } from "./bench/BenchSection";
 import { Connections } from "./connections/Connections";
 import { Departures } from "./departures/Departures";
 import { Items } from "./items/Items";
+
+import { JobPage } from "./job/JobPage";
 import { Jobs } from "./jobs/Jobs";
 import { FileLayout } from "./layouts/FileLayout";
 import { SavedLayout } from "./layouts/SavedLayout";
@@ -41,6 +44,8 @@ export function App() {
       <Routes>
         <Route path="/departures" element={<Departures />} />
         <Route path="/jobs" element={<Jobs />} />
+        <Route path="/jobs/one" element={<JobPage />} />
+        <Route path="/jobs/attention" element={<NeedsAttention />} />
         <Route path="/bench" element={<BenchSection />} />
         <Route path="/bench/:job" element={<TypedBench />} />
         <Route path="/postings" element={<Postings timeZone={who.data.timeZone} />} />

@@ -1,12 +1,32 @@
+import { useMemo } from "react";
+import { Link, useNavigate } from "react-router";
 import { day } from "../ui/format";
+import { pageOf } from "../ui/JobLink";
+import { useKeys } from "../ui/keys";
 import type { BenchData } from "./useBench";
 
 /** Which job, for whom, and what was promised. */
 export function BenchHead({ bench }: { bench: BenchData }) {
+  const navigate = useNavigate();
+  useKeys(
+    useMemo(
+      () => [
+        { key: "Alt+i", label: "Everything about the job", run: () => void navigate(pageOf(bench.job)) },
+      ],
+      [navigate, bench.job],
+    ),
+  );
   return (
     <div className="flex flex-wrap items-baseline gap-x-6 border-b border-base-content px-5 py-1.5">
       <h1>
-        Job <span className="font-mono tracking-tight">{bench.job}</span>
+        Job{" "}
+        <Link
+          to={pageOf(bench.job)}
+          title="Everything about it, Alt+I"
+          className="font-mono tracking-tight underline decoration-base-300"
+        >
+          {bench.job}
+        </Link>
       </h1>
       <strong>{bench.customer}</strong>
       <dl className="ml-auto flex flex-wrap gap-x-6 whitespace-nowrap">

@@ -5,9 +5,8 @@ import { useKeys } from "../ui/keys";
 import { CombineAndHoldBack } from "./CombineAndHoldBack";
 import { Options } from "./Options";
 import { ShipToForm } from "./ShipToForm";
+import { placeKindWords } from "../ui/placeKinds";
 import { acts, type BenchData, type useAct } from "./useBench";
-
-const KINDS = { BUSINESS: "business", RESIDENCE: "residence", PO_BOX: "PO box" } as const;
 
 interface Props {
   bench: BenchData;
@@ -74,7 +73,7 @@ function ShipTo({ bench }: { bench: BenchData }) {
         {to.country !== "United States" && `, ${to.country}`}
       </span>
       <span className="quiet block">
-        {KINDS[to.kind]}
+        {placeKindWords(to.kind)}
         {to.phone && <span className="figure inline-block">, {to.phone}</span>}
       </span>
     </address>

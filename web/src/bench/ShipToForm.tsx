@@ -1,3 +1,4 @@
+import { PLACE_KINDS } from "../ui/placeKinds";
 import { useMemo } from "react";
 import { Key } from "../ui/Key";
 import { useKeys } from "../ui/keys";
@@ -21,12 +22,6 @@ const FIELDS = [
   { name: "phone", label: "Phone" },
 ] as const;
 
-const KINDS = [
-  { kind: "BUSINESS", words: "business" },
-  { kind: "RESIDENCE", words: "residence" },
-  { kind: "PO_BOX", words: "PO box" },
-] as const;
-
 /** The whole ship-to, to be corrected at any time before it ships. */
 export function ShipToForm({ bench, act, close }: Props) {
   const to = bench.shipTo;
@@ -40,7 +35,7 @@ export function ShipToForm({ bench, act, close }: Props) {
   );
   function keep(form: FormData) {
     const text = (name: string) => String(form.get(name) ?? "").trim();
-    const kind = KINDS.find((each) => each.kind === form.get("kind"))?.kind;
+    const kind = PLACE_KINDS.find((each) => each.kind === form.get("kind"))?.kind;
     act.mutate(
       async (id) => {
         const bench = await acts.correctShipTo({
@@ -83,7 +78,7 @@ export function ShipToForm({ bench, act, close }: Props) {
       <label className="flex items-center gap-2">
         <span className="quiet w-18 shrink-0">It is a</span>
         <select name="kind" defaultValue={to.kind} className="entry w-full min-w-0">
-          {KINDS.map((each) => (
+          {PLACE_KINDS.map((each) => (
             <option key={each.kind} value={each.kind}>
               {each.words}
             </option>

@@ -19,6 +19,7 @@ const USUAL = [
   { word: "ready", query: "status=READY&held=no" },
   { word: "on the bench", query: "status=ON_BENCH" },
   { word: "on hold", query: "held=yes&status=READY&status=ON_BENCH" },
+  { word: "need attention", query: "attention=any" },
   { word: "late", query: "promised=..yesterday&status=READY&status=ON_BENCH" },
   { word: "shipped today", query: "shipped=today" },
 ];

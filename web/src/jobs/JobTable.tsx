@@ -1,5 +1,6 @@
 import { useEffect, useRef } from "react";
 import type { Column, JobRow } from "./columns";
+import type { Chosen } from "./useChosen";
 
 interface Props {
   rows: JobRow[];
@@ -10,10 +11,11 @@ interface Props {
   at: number;
   setAt: (index: number) => void;
   open: (index: number) => void;
+  chosen: Chosen;
 }
 
 /** Work orders in the order that is chosen. */
-export function JobTable({ rows, columns, sort, sortBy, at, setAt, open }: Props) {
+export function JobTable({ rows, columns, sort, sortBy, at, setAt, open, chosen }: Props) {
   const current = useRef<HTMLTableRowElement>(null);
   useEffect(() => {
     // It answers with a promise, which is no cleaning up.
@@ -24,6 +26,9 @@ export function JobTable({ rows, columns, sort, sortBy, at, setAt, open }: Props
       <caption className="sr-only">Jobs</caption>
       <thead>
         <tr>
+          <th>
+            <span className="sr-only">Chosen</span>
+          </th>
           {columns.map((each) => (
             <Heading key={each.key} column={each} sort={sort} sortBy={sortBy} />
           ))}
@@ -38,6 +43,16 @@ export function JobTable({ rows, columns, sort, sortBy, at, setAt, open }: Props
             onClick={() => setAt(index)}
             onDoubleClick={() => open(index)}
           >
+            <td>
+              <input
+                type="checkbox"
+                tabIndex={-1}
+                aria-label={`Choose job ${row.number}`}
+                checked={chosen.rows.has(row.number)}
+                onClick={(event) => (event.shiftKey ? chosen.range(rows, index) : chosen.toggle(row))}
+                onChange={() => undefined}
+              />
+            </td>
             {columns.map((each) => (
               <td
                 key={each.key}

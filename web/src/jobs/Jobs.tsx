@@ -1,20 +1,24 @@
 import { useTitle } from "../ui/useTitle";
 import { keepPreviousData, useInfiniteQuery, useMutation, useQueryClient } from "@tanstack/react-query";
 import { useCallback, useMemo } from "react";
-import { type SetURLSearchParams, useNavigate, useSearchParams } from "react-router";
+import { Link, type SetURLSearchParams, useNavigate, useSearchParams } from "react-router";
 import { answer, api, type Schemas, sendFile } from "../api/client";
 import { useMay } from "../signin/who";
 import { BringIn } from "../ui/BringIn";
-import { benchOf } from "../ui/JobLink";
+import { benchOf, pageOf } from "../ui/JobLink";
+import { Key } from "../ui/Key";
+import { useKeys } from "../ui/keys";
 import { Empty, ProblemLine, Trouble, Waiting } from "../ui/states";
 import { More, useMore } from "../ui/longList";
 import { useCursor } from "../ui/useCursor";
 import { chosenColumns } from "./columns";
+import { ChosenStrip, MOST_AT_ONCE } from "./ChosenStrip";
 import { FilterWords, UsualLists } from "./Filters";
 import { KeptLists } from "./KeptLists";
 import { ImportReport } from "./ImportReport";
 import { JobTable } from "./JobTable";
 import { askedOf, sortedBy, wordsOf } from "./listWords";
+import { type Chosen, useChosen } from "./useChosen";
 import { useImportReport } from "./useImportReport";
 
 /** All work orders; a file dropped anywhere brings new ones in. */
@@ -50,6 +54,12 @@ export function Jobs() {
     [setFilter],
   );
   const navigate = useNavigate();
+  useKeys(
+    useMemo(
+      () => [{ key: "n", label: "Needs attention", run: () => void navigate("/jobs/attention") }],
+      [navigate],
+    ),
+  );
   const bringIn = useMutation({
     mutationFn: (file: File) => sendFile<Schemas["orderfile.ImportResult"]>("/api/v1/imports", file),
     onSuccess: ({ run }) => {
@@ -77,6 +87,9 @@ export function Jobs() {
             <h1>Jobs</h1>
             <UsualLists filter={filter} setFilter={setFilter} />
             <div className="ml-auto flex gap-5">
+              <Link className="act" to="/jobs/attention">
+                Needs attention <Key name="N" />
+              </Link>
               <a className="act" href={`/api/v1/work-orders/file?${listed(filter)}`} download>
                 Save as CSV
               </a>
@@ -128,6 +141,60 @@ function counted(page: Schemas["workorder.JobList"] | undefined): string {
   return page.more ? `More than ${count} jobs` : page.count === 1 ? "1 job" : `${count} jobs`;
 }
 
+/** Space chooses, with Shift and an arrow a range; I shows everything about a job. */
+function useListKeys(
+  chosen: Chosen,
+  rows: Schemas["workorder.JobRow"][],
+  at: number,
+  setAt: (index: number) => void,
+) {
+  const navigate = useNavigate();
+  const { toggle, range } = chosen;
+  useKeys(
+    useMemo(() => {
+      const row = rows[at];
+      const reach = (to: number) => {
+        if (rows[to]) {
+          range(rows, to);
+          setAt(to);
+        }
+      };
+      return [
+        { key: " ", label: "Choose the row, or not", run: () => row && toggle(row) },
+        { key: "Shift+ArrowDown", label: "Choose the next one as well", run: () => reach(at + 1) },
+        { key: "Shift+ArrowUp", label: "Choose the one before as well", run: () => reach(at - 1) },
+        {
+          key: "i",
+          label: "Everything about the job",
+          run: () => row && void navigate(pageOf(row.number)),
+        },
+      ];
+    }, [rows, at, setAt, toggle, range, navigate]),
+  );
+}
+
+/** Chooses every job that the list is narrowed to, as many as an act may change at once. */
+function AllThatMatch({ filter, chosen }: { filter: URLSearchParams; chosen: Chosen }) {
+  const load = useMutation({
+    mutationFn: () =>
+      answer(
+        api.GET("/api/v1/work-orders", {
+          params: { query: { ...askedOf(filter), limit: MOST_AT_ONCE } as never },
+        }),
+      ),
+    onSuccess: (page) => chosen.all(page.rows),
+  });
+  return (
+    <>
+      <button type="button" className="act" disabled={load.isPending} onClick={() => load.mutate()}>
+        Choose all that match
+      </button>
+      {load.data?.next && <span className="quiet">The first {MOST_AT_ONCE} of them.</span>}
+      {load.isError && <ProblemLine error={load.error} />}
+    </>
+  );
+}
+
 function List({
   list,
   filter,
@@ -145,6 +212,8 @@ function List({
   );
   const [at, setAt] = useCursor(rows.length, open);
   useMore(list, at, rows.length);
+  const chosen = useChosen();
+  useListKeys(chosen, rows, at, setAt);
 
   if (list.isPending) {
     return <Waiting what="The jobs" />;
@@ -173,8 +242,12 @@ function List({
         at={at}
         setAt={setAt}
         open={open}
+        chosen={chosen}
       />
       <More list={list} what="jobs" />
+      {chosen.rows.size > 0 && (
+        <ChosenStrip chosen={chosen} all={<AllThatMatch filter={filter} chosen={chosen} />} />
+      )}
     </>
   );
 }

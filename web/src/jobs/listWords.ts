@@ -37,6 +37,23 @@ const YES = [
 export const FACTS: ListFact[] = [
   { key: "status", label: "Status", form: "choice", choices: STATUSES },
   { key: "held", label: "On hold", form: "choice", choices: YES },
+  {
+    key: "attention",
+    label: "Needs attention",
+    form: "choice",
+    choices: [
+      { value: "any", word: "for any reason" },
+      { value: "ADDRESS", word: "address" },
+      { value: "COMPANY", word: "company" },
+      { value: "PHONE", word: "phone" },
+      { value: "WORD", word: "unknown word" },
+      { value: "WEIGHT", word: "no weight" },
+      { value: "CUSTOMS", word: "customs data" },
+      { value: "SHORT", word: "short" },
+      { value: "LABEL", word: "no label" },
+      { value: "SOURCE", word: "changed at the source" },
+    ],
+  },
   { key: "customer", label: "Customer", form: "words", example: "Fenwick Works" },
   { key: "number", label: "Number", form: "number", example: "24 or 2400..2480" },
   { key: "promised", label: "Promised", form: "days", example: "today, 12/4/2026 or 12/1/2026..12/5/2026" },

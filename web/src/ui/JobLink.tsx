@@ -5,6 +5,11 @@ export function benchOf(job: string): string {
   return "/bench?job=" + encodeURIComponent(job);
 }
 
+/** Where everything about a job stands. */
+export function pageOf(job: string): string {
+  return "/jobs/one?job=" + encodeURIComponent(job);
+}
+
 /** A job's number, which leads to its bench. */
 export function JobLink({ job }: { job: string }) {
   return (

@@ -52,9 +52,12 @@ function isTyping(target: EventTarget | null): boolean {
   );
 }
 
-/** Enter on a button or a link is that button's or link's own. */
+/** Enter or a blank on a button or a link is that button's or link's own. */
 function isItsOwn(key: string, target: EventTarget | null): boolean {
-  return key === "Enter" && (target instanceof HTMLButtonElement || target instanceof HTMLAnchorElement);
+  return (
+    (key === "Enter" || key === " ") &&
+    (target instanceof HTMLButtonElement || target instanceof HTMLAnchorElement)
+  );
 }
 
 function worksHere(act: KeyAct, target: EventTarget | null): boolean {
@@ -65,7 +68,9 @@ function worksHere(act: KeyAct, target: EventTarget | null): boolean {
 }
 
 function nameOf(event: KeyboardEvent): string {
-  return (event.altKey ? "Alt+" : "") + event.key;
+  // A sign that needs Shift is named by itself; a key without a sign of its own is not.
+  const shift = event.shiftKey && event.key.startsWith("Arrow");
+  return (event.altKey ? "Alt+" : "") + (shift ? "Shift+" : "") + event.key;
 }
 
 document.addEventListener("keydown", (event) => {

@@ -3,13 +3,16 @@ package nobrec.server.departure;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Collectors;
+import nobrec.core.readiness.AttentionKind;
 import nobrec.server.api.PageAddress;
 import nobrec.server.booking.WaitingShipments;
 import nobrec.server.departure.DepartureView.StuckView;
 import nobrec.server.orderfile.OpenFaults;
 import nobrec.server.posting.PostingLedger;
 import nobrec.server.source.RecordSources;
-import nobrec.server.workorder.OpenWords;
+import nobrec.server.workorder.list.AttentionCount;
+import nobrec.server.workorder.list.JobAttentions;
 import org.springframework.stereotype.Component;
 
 /** What does not go on by itself, or not yet, with where to correct it. */
@@ -22,16 +25,16 @@ class StuckThings {
     private final OpenFaults imports;
     private final PostingLedger postings;
     private final WaitingShipments waiting;
-    private final OpenWords openWords;
+    private final JobAttentions attentions;
     private final RecordSources sources;
 
     StuckThings(
             OpenFaults imports,
             PostingLedger postings,
             WaitingShipments waiting,
-            OpenWords openWords,
+            JobAttentions attentions,
             RecordSources sources) {
-        this.openWords = openWords;
+        this.attentions = attentions;
         this.sources = sources;
         this.imports = imports;
         this.postings = postings;
@@ -83,7 +86,22 @@ class StuckThings {
                     "Correct it in the file and drop it again, or be done with it.",
                     "/jobs?report=" + left.importId()));
         }
-        int wordless = openWords.waitingJobs();
+        List<AttentionCount> attention = attentions.counts();
+        int wordless = attention.stream()
+                .filter(each -> each.kind() == AttentionKind.WORD)
+                .mapToInt(AttentionCount::jobs)
+                .sum();
+        String others = attention.stream()
+                .filter(each -> each.kind() != AttentionKind.WORD)
+                .map(each -> each.jobs() + " " + each.kind().words())
+                .collect(Collectors.joining(", "));
+        if (!others.isEmpty()) {
+            things.add(stuck(
+                    "Needs attention",
+                    "Jobs that cannot go: " + others + ".",
+                    "Put them right in one list.",
+                    "/jobs/attention"));
+        }
         if (wordless > 0) {
             things.add(stuck(
                     wordless == 1 ? "One job" : wordless + " jobs",

@@ -16,8 +16,6 @@ interface OpenWordMapper {
 
     List<OpenWords.OpenEntry> all(int limit);
 
-    int waitingJobs();
-
     int count(@Param("source") String source, @Param("kind") WordKind kind, @Param("word") String word);
 
     List<OpenWords.Use> uses(

@@ -46,11 +46,6 @@ public class OpenWords {
         return mapper.all(SHOWN);
     }
 
-    /** Work orders that wait for a word. */
-    public int waitingJobs() {
-        return mapper.waitingJobs();
-    }
-
     public int count(String source, WordKind kind, String word) {
         return mapper.count(source, kind, word);
     }

@@ -1,8 +1,11 @@
 package nobrec.server.workorder.list;
 
 import io.swagger.v3.oas.annotations.tags.Tag;
+import jakarta.validation.Valid;
 import jakarta.validation.constraints.Max;
 import jakarta.validation.constraints.Min;
+import jakarta.validation.constraints.NotEmpty;
+import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.time.Instant;
 import java.time.LocalDate;
@@ -18,6 +21,8 @@ import nobrec.server.api.list.Part;
 import nobrec.server.api.security.ForEveryone;
 import nobrec.server.platform.NobrecSettings;
 import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 import org.springframework.web.context.request.WebRequest;
@@ -62,6 +67,16 @@ class JobListController {
 
     /** @param more whether there are more than are counted */
     record JobCount(int count, boolean more) {}
+
+    record ChosenJobs(
+            @NotNull @NotEmpty @Size(max = Limits.JOBS_AT_ONCE)
+            List<@NotNull @Size(max = Limits.TEXT) String> jobs) {}
+
+    /**
+     * @param weight of those of which it is known
+     * @param unknown of how many it is not
+     */
+    record JobSum(int jobs, Optional<WeightFigure> weight, int unknown) {}
 
     /** @param names of the shop's own fields that jobs have */
     record FieldNames(List<String> names) {}
@@ -109,6 +124,17 @@ class JobListController {
     @ForEveryone
     FieldNames fields() {
         return new FieldNames(lists.fieldNames());
+    }
+
+    /** What the jobs come to that somebody has chosen. */
+    @PostMapping("/api/v1/work-orders/sum")
+    @ForEveryone
+    JobSum sum(@Valid @RequestBody ChosenJobs chosen) {
+        ChosenSum sum = lists.sum(chosen.jobs());
+        return new JobSum(
+                sum.jobs(),
+                Optional.ofNullable(sum.weight()).map(weight -> WeightFigure.of(weight, settings.units())),
+                sum.unknown());
     }
 
     private JobRow row(JobListRow row) {

@@ -1,5 +1,6 @@
 package nobrec.server.workorder.list;
 
+import java.util.Collection;
 import java.util.List;
 import java.util.Optional;
 import org.apache.ibatis.annotations.Mapper;
@@ -39,4 +40,6 @@ interface JobListMapper {
 
     /** Names of the shop's own fields that jobs have. */
     List<String> fieldNames();
+
+    ChosenSum sum(@Param("numbers") Collection<String> numbers);
 }

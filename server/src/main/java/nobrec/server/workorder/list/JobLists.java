@@ -65,6 +65,11 @@ public class JobLists {
         return oneWord ? asked.words().get(0).jobs() : mapper.count(asked, COUNTED + 1);
     }
 
+    /** What some jobs come to, by their numbers. */
+    ChosenSum sum(List<String> numbers) {
+        return mapper.sum(numbers);
+    }
+
     List<String> fieldNames() {
         return mapper.fieldNames();
     }
