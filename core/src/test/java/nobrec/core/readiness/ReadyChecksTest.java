@@ -8,6 +8,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import nobrec.core.address.AddressCheck;
+import nobrec.core.address.AddressPart;
 import nobrec.core.address.PlaceKind;
 import nobrec.core.address.PostalAddress;
 import nobrec.core.carton.CartonKind;
@@ -226,7 +227,7 @@ class ReadyChecksTest {
                 0,
                 WEIGHED,
                 Optional.of(offer(false, 2)),
-                new AddressCheck.Finding(false, "85701 is Tucson.", "Fine if it is a part of it."));
+                new AddressCheck.Finding(AddressPart.CITY, false, "85701 is Tucson.", "Fine if it is a part of it."));
         assertThat(of(checks, Subject.PROMISE).verdict()).isEqualTo(Verdict.CAUTION);
         assertThat(of(checks, Subject.PROMISE).reason()).contains("2 working days late");
         assertThat(of(checks, Subject.ADDRESS).verdict()).isEqualTo(Verdict.CAUTION);
