@@ -6,6 +6,7 @@ import { type Entry, releaseJobs, saveEntries } from "../job/useJob";
 import { day } from "../ui/format";
 import { benchOf, JobLink, pageOf } from "../ui/JobLink";
 import { ProblemLine } from "../ui/states";
+import { fieldLabel } from "../job/fieldLabel";
 
 export type Row = Schemas["attention.AttentionJob"];
 
@@ -20,10 +21,14 @@ interface Props {
   /** To the field after this one. */
   goOn: (key: string) => void;
   mayEdit: boolean;
+  /** Whether the row before is of the same job. */
+  again: boolean;
+  /** The first row has the first key. */
+  first: boolean;
 }
 
 /** A job and one thing that keeps it from going. */
-export function AttentionRow({ row, chosen, toggle, goOn, mayEdit }: Props) {
+export function AttentionRow({ row, chosen, toggle, goOn, mayEdit, again, first }: Props) {
   const key = keyOf(row);
   return (
     <tr className={chosen ? "at" : ""}>
@@ -37,22 +42,26 @@ export function AttentionRow({ row, chosen, toggle, goOn, mayEdit }: Props) {
         />
       </td>
       <td className="figure">
-        <JobLink job={row.job} />
+        {again ? <span className="sr-only">{row.job}</span> : <JobLink job={row.job} />}
       </td>
-      <td className="figure">{row.promiseDate ? day(row.promiseDate) : ""}</td>
+      <td className="figure">{row.promiseDate && !again ? day(row.promiseDate) : ""}</td>
       <td className="max-w-72">
-        {row.shipTo}
-        <span className="quiet block text-sm">{row.address}</span>
+        {!again && (
+          <>
+            {row.shipTo || <span className="quiet">nobody</span>}
+            <span className="quiet block text-sm">{row.address}</span>
+          </>
+        )}
       </td>
       <td>
         {row.reason} <span className="quiet">{row.remedy}</span>
       </td>
-      <td>{mayEdit ? <PutRight row={row} goOn={goOn} /> : <Elsewhere row={row} />}</td>
+      <td>{mayEdit ? <PutRight row={row} goOn={goOn} first={first} /> : <Elsewhere row={row} />}</td>
     </tr>
   );
 }
 
-function PutRight({ row, goOn }: Pick<Props, "row" | "goOn">) {
+function PutRight({ row, goOn, first }: Pick<Props, "row" | "goOn" | "first">) {
   const queries = useQueryClient();
   const key = keyOf(row);
   const field = row.field;
@@ -119,9 +128,10 @@ function PutRight({ row, goOn }: Pick<Props, "row" | "goOn">) {
   return (
     <div className="space-y-1">
       <label className="flex items-baseline gap-2">
-        <span className="quiet w-32 shrink-0 text-sm">{field.label.replace("Ship-to ", "")}</span>
+        <span className="quiet w-32 shrink-0 text-sm">{fieldLabel(field.label)}</span>
         <input
           data-field={key}
+          autoFocus={first}
           className="entry min-w-0 grow py-0"
           value={text}
           maxLength={1000}

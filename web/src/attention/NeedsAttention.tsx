@@ -36,7 +36,7 @@ export function NeedsAttention() {
   });
   const counts = list.data?.pages[0]?.counts ?? [];
   return (
-    <>
+    <div className="px-5 pt-3">
       <div className="flex flex-wrap items-baseline gap-x-5 gap-y-2">
         <h1>Needs attention</h1>
         <Kinds counts={counts} kind={kind} choose={(next) => setQuery(next ? { kind: next } : {})} />
@@ -49,7 +49,7 @@ export function NeedsAttention() {
         <Rows rows={list.data?.pages.flatMap((page) => page.rows) ?? []} />
       )}
       <More list={list} what="of them" />
-    </>
+    </div>
   );
 }
 
@@ -135,10 +135,12 @@ function Rows({ rows }: { rows: Row[] }) {
           </tr>
         </thead>
         <tbody>
-          {rows.map((each) => (
+          {rows.map((each, index) => (
             <AttentionRow
               key={keyOf(each)}
               row={each}
+              again={rows[index - 1]?.job === each.job}
+              first={index === 0}
               chosen={chosen.has(keyOf(each))}
               toggle={toggle}
               goOn={goOn}

@@ -52,7 +52,7 @@ export function EntryField({ job, field, line, label, text, counts, by, mayEdit,
       <label className="flex items-baseline gap-3">
         <span className="quiet w-44 shrink-0">{label}</span>
         <input
-          className={"entry min-w-0 grow py-0 " + (typed !== undefined ? "font-bold" : "")}
+          className={"entry quiet-entry min-w-0 grow py-0 " + (typed !== undefined ? "font-bold" : "")}
           value={typed ?? text}
           list={choices}
           placeholder={counts ? `${counts} ${by ?? ""}` : "nothing"}

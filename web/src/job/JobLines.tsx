@@ -25,7 +25,7 @@ export function JobLines({ job }: { job: Job }) {
             <th className="!text-right">Ready</th>
             <th className="!text-right">On the bench</th>
             <th className="!text-right">Shipped</th>
-            <th className="!text-right">One weighs</th>
+            <th className="!text-right">One weighs, {job.weightUnit}</th>
             <th>One measures</th>
             <th />
           </tr>

@@ -12,6 +12,7 @@ import { useKeys } from "../ui/keys";
 import { Trouble, Waiting } from "../ui/states";
 import { useTitle } from "../ui/useTitle";
 import { EntryField } from "./EntryField";
+import { fieldLabel } from "./fieldLabel";
 import { JobHistory } from "./JobHistory";
 import { JobHold } from "./JobHold";
 import { JobLines } from "./JobLines";
@@ -22,8 +23,8 @@ import { type Job, useJob } from "./useJob";
 const GROUPS = [
   { group: "SHIP_TO", title: "Ship to" },
   { group: "WAY", title: "How it goes" },
-  { group: "BILL_TO", title: "Bill to" },
   { group: "TEXTS", title: "Customer and texts" },
+  { group: "BILL_TO", title: "Bill to" },
 ] as const;
 
 /** Everything about one job, on one page. */
@@ -52,7 +53,7 @@ function Whole({ job }: { job: Job }) {
   const zone = useWho().data?.timeZone ?? "UTC";
   const may = useMay();
   return (
-    <div className="pb-8">
+    <div className="px-5 pt-3 pb-8">
       <header className="flex flex-wrap items-baseline gap-x-5 gap-y-1">
         <h1>
           Job <span className="figure">{job.number}</span>
@@ -156,7 +157,7 @@ function Fields({ job }: { job: Job }) {
                   job={job.number}
                   field={each.field}
                   line={0}
-                  label={each.label.replace(/^(Ship|Bill)-to /, "").replace(/^./, (one) => one.toUpperCase())}
+                  label={fieldLabel(each.label)}
                   text={each.text}
                   counts={each.byRule}
                   by="by house rule"

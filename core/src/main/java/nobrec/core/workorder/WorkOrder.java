@@ -116,8 +116,8 @@ public record WorkOrder(
                         lines);
     }
 
-    /** The same with words that nobody has translated yet and with what house rules say. */
-    public WorkOrder with(List<UnknownWord> words, Ruling rules) {
+    /** The same at a place of a kind, with words that nobody has translated yet and with what house rules say. */
+    public WorkOrder with(Optional<PlaceKind> kind, List<UnknownWord> words, Ruling rules) {
         return new WorkOrder(
                 id,
                 source,
@@ -125,7 +125,7 @@ public record WorkOrder(
                 customer,
                 customerPo,
                 shipTo,
-                saidPlaceKind,
+                kind,
                 phone,
                 mail,
                 promiseDate,

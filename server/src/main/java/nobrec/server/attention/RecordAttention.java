@@ -7,7 +7,7 @@ import nobrec.core.service.Carrier;
 import nobrec.core.service.Service;
 import nobrec.core.workorder.WorkOrder;
 import nobrec.server.carrier.ServiceCatalog;
-import nobrec.server.place.PostalReference;
+import nobrec.server.place.AddressChecks;
 import nobrec.server.site.Sites;
 import nobrec.server.workorder.list.AttentionFinder;
 import org.springframework.stereotype.Component;
@@ -16,12 +16,12 @@ import org.springframework.stereotype.Component;
 @Component
 class RecordAttention implements AttentionFinder {
 
-    private final PostalReference postal;
+    private final AddressChecks addresses;
     private final ServiceCatalog catalog;
     private final Sites sites;
 
-    RecordAttention(PostalReference postal, ServiceCatalog catalog, Sites sites) {
-        this.postal = postal;
+    RecordAttention(AddressChecks addresses, ServiceCatalog catalog, Sites sites) {
+        this.addresses = addresses;
         this.catalog = catalog;
         this.sites = sites;
     }
@@ -30,7 +30,7 @@ class RecordAttention implements AttentionFinder {
     public List<Attention> of(WorkOrder job) {
         return JobAttention.of(new JobAttention.JobToCheck(
                 job,
-                postal.check(job.shipTo()),
+                addresses.check(job.shipTo()),
                 phoneNeededBy(job.requestedService()),
                 sites.orHome(job.particulars().site()).country()));
     }

@@ -217,7 +217,7 @@ class BenchActs {
         change(shipmentId, shipment -> {
             WorkOrder job = workOrders.byId(shipment.workOrderId());
             workOrders.correctShipTo(job.id(), shipTo.in(country).inStandardSpelling());
-            placeKind.ifPresent(kind -> workOrders.sayPlaceKind(job.id(), kind));
+            placeKind.ifPresent(kind -> workOrders.sayPlaceKind(job.id(), kind, signIn));
             auditLog.write(signIn, "corrected a ship-to", "Job " + job.number(), shipTo.cityLine());
         });
     }

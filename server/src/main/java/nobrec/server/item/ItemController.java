@@ -21,6 +21,7 @@ import nobrec.core.limit.Limits;
 import nobrec.server.account.Accounts;
 import nobrec.server.api.security.ForCoordinators;
 import nobrec.server.api.security.ForEveryone;
+import nobrec.server.platform.Literal;
 import nobrec.server.platform.csv.ByteSource;
 import nobrec.server.platform.csv.CsvFormat;
 import nobrec.server.platform.csv.CsvLimits;
@@ -100,7 +101,7 @@ class ItemController {
             @RequestParam(defaultValue = "") @Size(max = Limits.TEXT) String text,
             @RequestParam(defaultValue = "") @Size(max = Limits.TEXT) String after,
             @RequestParam(defaultValue = "100") @Min(1) @Max(MOST) int limit) {
-        List<Items.Listed> rows = items.page(literally(text.strip()), after, limit);
+        List<Items.Listed> rows = items.page(Literal.of(text.strip()), after, limit);
         return new ItemList(
                 ItemFile.header(),
                 rows.stream().map(this::view).toList(),
@@ -108,11 +109,6 @@ class ItemController {
                         ? Optional.empty()
                         : Optional.of(rows.get(rows.size() - 1).item().number()),
                 tasks.newest(Items.LANE, 1).stream().map(Tasks.Standing::id).findFirst());
-    }
-
-    /** A text to be found as it stands, though LIKE has a meaning for some of its signs. */
-    private static String literally(String text) {
-        return text.replace("\\", "\\\\").replace("%", "\\%").replace("_", "\\_");
     }
 
     private ItemView view(Items.Listed listed) {

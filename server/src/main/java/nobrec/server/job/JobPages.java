@@ -105,6 +105,7 @@ class JobPages {
                 job.promiseDate(),
                 SignedIn.bringsIn() && job.status() != WorkOrderStatus.SHIPPED,
                 job.placeKind().words(),
+                settings.units().weightUnit().symbol(),
                 job.weight().map(each -> WeightFigure.of(each, settings.units())),
                 job.valueCents().map(money::ofCents).map(Amount::of),
                 attentions.of(job).stream().map(JobPages::attention).toList(),

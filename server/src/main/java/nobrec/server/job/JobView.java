@@ -17,6 +17,7 @@ import nobrec.server.api.figure.WeightFigure;
  * @param hold why it must not go; empty text when it may
  * @param mayEdit whether whoever looks may change it now
  * @param placeKind what stands at its ship-to, in words, and who or what says so
+ * @param weightUnit in which weights stand in the fields
  * @param weight of all pieces; left out where one line does not say it
  */
 public record JobView(
@@ -29,6 +30,7 @@ public record JobView(
         Optional<LocalDate> promiseDate,
         boolean mayEdit,
         String placeKind,
+        String weightUnit,
         Optional<WeightFigure> weight,
         Optional<Amount> value,
         List<AttentionView> attention,

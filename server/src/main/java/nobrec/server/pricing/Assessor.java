@@ -19,7 +19,7 @@ import nobrec.core.workorder.Ruling;
 import nobrec.core.workorder.WorkOrder;
 import nobrec.server.carton.CartonTypes;
 import nobrec.server.charge.ShopChargeRules;
-import nobrec.server.place.PostalReference;
+import nobrec.server.place.AddressChecks;
 import nobrec.server.platform.NobrecSettings;
 import nobrec.server.platform.money.ShopMoney;
 import nobrec.server.site.Sites;
@@ -38,14 +38,14 @@ public class Assessor {
     private final ShopMoney money;
     private final Sites sites;
     private final RatingFeed feed;
-    private final PostalReference postal;
+    private final AddressChecks addresses;
     private final CartonTypes cartonTypes;
     private final ShopChargeRules chargeRules;
     private final NobrecSettings settings;
 
     Assessor(
             RatingFeed feed,
-            PostalReference postal,
+            AddressChecks addresses,
             CartonTypes cartonTypes,
             ShopChargeRules chargeRules,
             NobrecSettings settings,
@@ -54,7 +54,7 @@ public class Assessor {
         this.sites = sites;
         this.money = money;
         this.feed = feed;
-        this.postal = postal;
+        this.addresses = addresses;
         this.cartonTypes = cartonTypes;
         this.chargeRules = chargeRules;
         this.settings = settings;
@@ -112,7 +112,7 @@ public class Assessor {
                 sites.byId(shipment.siteId()).country(),
                 job.shipTo(),
                 job.placeKind(),
-                postal.check(job.shipTo()),
+                addresses.check(job.shipTo()),
                 job.phone(),
                 job.terms(),
                 job.carrierAccount(),

@@ -14,8 +14,11 @@ class ChangedOrders {
     private final JobEntries entries;
     private final Rulings rulings;
     private final JobAttentions attentions;
+    private final JobPlaces places;
 
-    ChangedOrders(StoredOrders orders, JobEntries entries, Rulings rulings, JobAttentions attentions) {
+    ChangedOrders(
+            StoredOrders orders, JobEntries entries, Rulings rulings, JobAttentions attentions, JobPlaces places) {
+        this.places = places;
         this.attentions = attentions;
         this.orders = orders;
         this.entries = entries;
@@ -23,6 +26,7 @@ class ChangedOrders {
     }
 
     void of(long id) {
+        places.settle(orders.byId(id));
         WorkOrder recorded = orders.byId(id);
         entries.changed(recorded);
         rulings.again(recorded);

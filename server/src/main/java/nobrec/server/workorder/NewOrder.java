@@ -13,6 +13,7 @@ import org.jspecify.annotations.Nullable;
 /** A work order on its way into the table. */
 record NewOrder(
         WorkOrderRow row,
+        @Nullable Long placeId,
         @Nullable Long importRunId,
         Instant takenInAt,
         @Nullable String ruledService,
@@ -25,14 +26,16 @@ record NewOrder(
 
     static NewOrder of(
             WorkOrder order,
-            Ruling ruling,
+            @Nullable Long placeId,
             int rulesVersion,
             @Nullable Long importRunId,
             Instant takenInAt,
             ShopMoney money) {
+        Ruling ruling = order.ruling();
         JobSums sums = JobSums.of(order);
         return new NewOrder(
                 WorkOrderRow.of(order, ruling, money),
+                placeId,
                 importRunId,
                 takenInAt,
                 Rulings.ruledService(order.requestedService(), ruling),

@@ -24,8 +24,10 @@ public class Rulings {
     private final StoredOrders orders;
     private final RulesInForce rules;
     private final JobAttentions attentions;
+    private final JobPlaces places;
 
-    Rulings(RulingMapper mapper, StoredOrders orders, RulesInForce rules, JobAttentions attentions) {
+    Rulings(RulingMapper mapper, StoredOrders orders, RulesInForce rules, JobAttentions attentions, JobPlaces places) {
+        this.places = places;
         this.attentions = attentions;
         this.mapper = mapper;
         this.orders = orders;
@@ -48,6 +50,7 @@ public class Rulings {
     public void bringUpToDate(List<Long> ids) {
         List<Long> free = mapper.lockThoseFree(ids);
         if (!free.isEmpty()) {
+            orders.byIds(free).forEach(places::settle);
             keep(orders.byIds(free), rules.now());
             lookAgain(free);
         }

@@ -20,6 +20,13 @@ class WorkOrderController {
         this.workOrders = workOrders;
     }
 
+    /** The address is right as it is written, whatever the check says. */
+    @PostMapping("/api/v1/work-orders/{number}/address-accepted")
+    @ForCoordinators
+    void acceptAddress(@PathVariable @Size(max = Limits.TEXT) String number, Principal who) {
+        workOrders.acceptAddress(number, who.getName());
+    }
+
     /** A work order that is on hold may go. */
     @PostMapping("/api/v1/work-orders/{number}/released")
     @ForCoordinators

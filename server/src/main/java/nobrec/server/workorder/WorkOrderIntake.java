@@ -14,6 +14,8 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.function.Function;
 import java.util.stream.Collectors;
+import nobrec.core.address.PlaceKind;
+import nobrec.core.address.PostalAddress;
 import nobrec.core.intake.OpenWord;
 import nobrec.core.intake.OrderCorrection;
 import nobrec.core.intake.WorkOrderDraft;
@@ -21,6 +23,7 @@ import nobrec.core.item.Item;
 import nobrec.core.workorder.Ruling;
 import nobrec.core.workorder.UnknownWord;
 import nobrec.core.workorder.WorkOrder;
+import nobrec.server.place.Places;
 import nobrec.server.platform.mapping.RowBatch;
 import nobrec.server.platform.money.ShopMoney;
 import nobrec.server.workorder.list.JobAttentions;
@@ -36,14 +39,19 @@ import org.springframework.transaction.annotation.Transactional;
 public class WorkOrderIntake {
 
     /** A work order on its way in, with what house rules say of it. */
-    private record Incoming(WorkOrder order, List<OpenWord> words) {
+    private record Incoming(WorkOrder order, @Nullable Long place, List<OpenWord> words) {
 
-        static Incoming of(WorkOrderDraft draft, String source, RulesInForce.Rules rules) {
-            WorkOrder order = draft.unkept(source);
+        static Incoming of(
+                WorkOrderDraft draft, String source, Optional<Places.Recognized> place, RulesInForce.Rules rules) {
+            Optional<PlaceKind> kind = place.flatMap(Places.Recognized::saidKind);
+            WorkOrder order = draft.unkept(source).with(kind, List.of(), Ruling.NONE);
             List<UnknownWord> unknown = draft.openWords().stream()
                     .map(word -> new UnknownWord(word.kind().label(), word.text()))
                     .toList();
-            return new Incoming(order.with(unknown, rules.of(order)), draft.openWords());
+            return new Incoming(
+                    order.with(kind, unknown, rules.of(order)),
+                    place.map(Places.Recognized::id).orElse(null),
+                    draft.openWords());
         }
     }
 
@@ -54,6 +62,7 @@ public class WorkOrderIntake {
     private final ChangedOrders changes;
     private final JobEntries entries;
     private final JobAttentions attentions;
+    private final Places places;
     private final ShopMoney money;
     private final Clock clock;
 
@@ -65,6 +74,7 @@ public class WorkOrderIntake {
             ChangedOrders changes,
             JobEntries entries,
             JobAttentions attentions,
+            Places places,
             ShopMoney money,
             Clock clock) {
         this.items = items;
@@ -72,6 +82,7 @@ public class WorkOrderIntake {
         this.changes = changes;
         this.entries = entries;
         this.attentions = attentions;
+        this.places = places;
         this.mapper = mapper;
         this.batch = batch;
         this.money = money;
@@ -90,8 +101,10 @@ public class WorkOrderIntake {
             return 0;
         }
         RulesInForce.Rules counting = rules.now();
+        Map<PostalAddress, Places.Recognized> known =
+                places.recognize(drafts.stream().map(WorkOrderDraft::shipTo).toList());
         List<Incoming> incoming = drafts.stream()
-                .map(draft -> Incoming.of(draft, source, counting))
+                .map(draft -> Incoming.of(draft, source, Optional.ofNullable(known.get(draft.shipTo())), counting))
                 .toList();
         insert(importRunId, incoming, counting.version());
         Map<String, Long> ids =
@@ -128,7 +141,7 @@ public class WorkOrderIntake {
     private void insert(@Nullable Long importRunId, List<Incoming> incoming, int rulesVersion) {
         Instant now = clock.instant();
         List<NewOrder> rows = incoming.stream()
-                .map(each -> NewOrder.of(each.order(), each.order().ruling(), rulesVersion, importRunId, now, money))
+                .map(each -> NewOrder.of(each.order(), each.place(), rulesVersion, importRunId, now, money))
                 .toList();
         try {
             batch.forEach(WorkOrderMapper.class, rows, WorkOrderMapper::insert);

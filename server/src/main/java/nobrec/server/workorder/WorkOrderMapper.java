@@ -14,6 +14,7 @@ import nobrec.server.platform.mapping.ChangesAnyRows;
 import nobrec.server.platform.mapping.ChangesOneRow;
 import org.apache.ibatis.annotations.Mapper;
 import org.apache.ibatis.annotations.Param;
+import org.jspecify.annotations.Nullable;
 
 @Mapper
 interface WorkOrderMapper {
@@ -67,6 +68,22 @@ interface WorkOrderMapper {
 
     @ChangesAnyRows
     void deleteWord(@Param("id") long id, @Param("field") OrderField field, @Param("line") int line);
+
+    @ChangesOneRow
+    void updatePlace(
+            @Param("id") long id, @Param("place") @Nullable Long place, @Param("kind") @Nullable PlaceKind kind);
+
+    @Nullable
+    Long placeOf(long id);
+
+    List<Long> openAt(long place);
+
+    @ChangesAnyRows
+    void moveTo(@Param("from") long from, @Param("into") long into);
+
+    List<AtPlace> atPlaces(@Param("places") Collection<Long> places);
+
+    List<PastJob> newestAt(@Param("place") long place, @Param("limit") int limit);
 
     List<NewOrderId> idsBySource(@Param("source") String source, @Param("numbers") Collection<String> numbers);
 

@@ -17,6 +17,7 @@ import nobrec.core.refusal.Refusal;
 import nobrec.core.workorder.WorkOrder;
 import nobrec.core.workorder.WorkOrderStatus;
 import nobrec.server.audit.AuditLog;
+import nobrec.server.place.Places;
 import nobrec.server.workorder.list.JobAttentions;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -33,6 +34,7 @@ public class WorkOrders {
     private final Rulings rulings;
     private final ChangedOrders changes;
     private final JobAttentions attentions;
+    private final Places places;
     private final AuditLog auditLog;
 
     WorkOrders(
@@ -41,8 +43,10 @@ public class WorkOrders {
             Rulings rulings,
             ChangedOrders changes,
             JobAttentions attentions,
+            Places places,
             AuditLog auditLog) {
         this.attentions = attentions;
+        this.places = places;
         this.mapper = mapper;
         this.stored = stored;
         this.rulings = rulings;
@@ -208,9 +212,19 @@ public class WorkOrders {
         changes.of(id);
     }
 
-    public void sayPlaceKind(long id, PlaceKind placeKind) {
+    /** It is said of the place, and so of all that goes there from now on. */
+    public void sayPlaceKind(long id, PlaceKind placeKind, String signIn) {
         mapper.updatePlaceKind(id, placeKind);
         changes.of(id);
+        places.sayKind(byId(id).shipTo(), placeKind, signIn);
+    }
+
+    /** Somebody knows that its address is right as it is written. */
+    @Transactional
+    public void acceptAddress(String number, String signIn) {
+        WorkOrder job = locked(idOf(number));
+        places.accept(job.shipTo(), signIn);
+        changes.of(job.id());
     }
 
     public void correctShipTo(long id, PostalAddress shipTo) {

@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Optional;
 import nobrec.core.joblist.JobColumn;
 import nobrec.core.joblist.JobCondition;
+import nobrec.server.platform.Literal;
 import org.jspecify.annotations.Nullable;
 
 /**

@@ -9,6 +9,8 @@ import nobrec.core.joblist.JobCondition;
 import nobrec.core.joblist.JobFact;
 import nobrec.core.joblist.JobFilter;
 import nobrec.core.refusal.Refusal;
+import nobrec.server.platform.Literal;
+import nobrec.server.platform.PlainText;
 import org.springframework.beans.factory.ObjectProvider;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -132,7 +134,7 @@ public class JobLists {
     }
 
     private Word word(String text) {
-        String plain = Literal.of(PlainName.of(text));
+        String plain = Literal.of(PlainText.of(text));
         String written = Literal.of(text.toLowerCase(Locale.ROOT));
         Word word = new Word(
                 Literal.of(text),

@@ -1,11 +1,11 @@
-package nobrec.server.workorder.list;
+package nobrec.server.platform;
 
 /** A text to be found as it stands, though LIKE has a meaning for some of its signs. */
-final class Literal {
+public final class Literal {
 
     private Literal() {}
 
-    static String of(String text) {
+    public static String of(String text) {
         return text.replace("\\", "\\\\").replace("%", "\\%").replace("_", "\\_");
     }
 }

@@ -1,0 +1,38 @@
+package nobrec.server.place;
+
+import java.time.Instant;
+import java.util.Optional;
+import nobrec.core.address.PlaceKind;
+import nobrec.core.address.PlaceKindRule;
+import nobrec.core.address.PostalAddress;
+
+/**
+ * Where things go.
+ *
+ * @param note for whoever drives there
+ * @param saidKind what the shop said that stands there
+ * @param kindSaidBy sign-in; empty text where nobody said it
+ * @param accepted who said that the address is right as it is written
+ * @param check what the last check found
+ * @param version that a change must name
+ */
+public record Place(
+        long id,
+        PostalAddress address,
+        String phone,
+        String note,
+        Optional<PlaceKind> saidKind,
+        String kindSaidBy,
+        Optional<Acceptance> accepted,
+        Checked check,
+        int version) {
+
+    public record Acceptance(String by, Instant at) {}
+
+    /** @param said the worst that was found; empty text when all is well */
+    public record Checked(String said, boolean stops, Instant at) {}
+
+    public PlaceKind kind() {
+        return saidKind.orElseGet(() -> PlaceKindRule.kindOf(address));
+    }
+}

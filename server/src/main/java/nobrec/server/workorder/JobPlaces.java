@@ -1,0 +1,78 @@
+package nobrec.server.workorder;
+
+import java.util.Collection;
+import java.util.List;
+import java.util.Map;
+import java.util.Objects;
+import java.util.Optional;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+import nobrec.core.address.PlaceKind;
+import nobrec.core.workorder.WorkOrder;
+import nobrec.core.workorder.WorkOrderStatus;
+import nobrec.server.place.Places;
+import org.springframework.beans.factory.ObjectProvider;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Which place each job goes to, and what went to each place. */
+@Service
+public class JobPlaces {
+
+    private final WorkOrderMapper mapper;
+    private final Places places;
+    private final ObjectProvider<ChangedOrders> changes;
+
+    JobPlaces(WorkOrderMapper mapper, Places places, ObjectProvider<ChangedOrders> changes) {
+        this.mapper = mapper;
+        this.places = places;
+        this.changes = changes;
+    }
+
+    /** Finds the place of a job whose ship-to may have changed; its row is locked. What the shop said stands there counts for it. */
+    void settle(WorkOrder recorded) {
+        Optional<Places.Recognized> place =
+                Optional.ofNullable(places.recognize(List.of(recorded.shipTo())).get(recorded.shipTo()));
+        Long id = place.map(Places.Recognized::id).orElse(null);
+        Long before = mapper.placeOf(recorded.id());
+        if (recorded.status() != WorkOrderStatus.SHIPPED && !Objects.equals(id, before)) {
+            // What was said of the place that it went to before says nothing of this one.
+            Optional<PlaceKind> said = before == null ? recorded.saidPlaceKind() : Optional.empty();
+            mapper.updatePlace(
+                    recorded.id(),
+                    id,
+                    place.flatMap(Places.Recognized::saidKind).or(() -> said).orElse(null));
+        }
+    }
+
+    /** The place that a job goes to. */
+    public Optional<Long> of(long workOrderId) {
+        return Optional.ofNullable(mapper.placeOf(workOrderId));
+    }
+
+    /** What stands there counts for everything that has not left yet. */
+    @Transactional
+    public void kindSaid(long place, PlaceKind kind) {
+        for (long id : mapper.openAt(place)) {
+            mapper.lock(id);
+            mapper.updatePlaceKind(id, kind);
+            changes.getObject().of(id);
+        }
+    }
+
+    /** All that goes or went to a place goes or went to another. */
+    public void move(long from, long into) {
+        mapper.moveTo(from, into);
+    }
+
+    public Map<Long, AtPlace> at(Collection<Long> all) {
+        return all.isEmpty()
+                ? Map.of()
+                : mapper.atPlaces(all).stream().collect(Collectors.toMap(AtPlace::place, Function.identity()));
+    }
+
+    /** The newest first. */
+    public List<PastJob> newestAt(long place, int limit) {
+        return mapper.newestAt(place, limit);
+    }
+}
