@@ -51,6 +51,9 @@ class ArchitectureTest {
             Map.entry("audit", List.of("platform")),
             Map.entry("place", List.of("account", "audit", "platform")),
             Map.entry(
+                    "placebook",
+                    List.of("account", "api", "carrier", "place", "platform", "shipment", "site", "workorder")),
+            Map.entry(
                     "job",
                     List.of(
                             "account",

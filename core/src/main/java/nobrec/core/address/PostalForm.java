@@ -37,9 +37,9 @@ record PostalForm(String country, Pattern code, String example, Demand demand, b
             IN 110001 demanded state \\d{6}
             FR 75001 demanded - \\d{2}[ ]?\\d{3}
             VN 100000 optional - \\d{5,6}
-            TW 100 optional - \\d{3}(\\d{2,3})?
+            TW 100 optional - \\d{3}(-?\\d{2,3})?
             IT 00184 demanded state \\d{5}
-            NL 1012_AB demanded - \\d{4}[ ]?[A-Z]{2}
+            NL 1012_AB demanded - \\d{4}[ ]?(?!SA¦SD¦SS)[A-Z]{2}
             BR 01310-100 demanded state \\d{5}[\\-]?\\d{3}
             CH 8001 demanded - \\d{4}
             IE D02_AF30 optional - [AC-FHKNPRTV-Y]\\d[\\dW][ ]?[0-9AC-FHKNPRTV-Y]{4}
@@ -57,7 +57,7 @@ record PostalForm(String country, Pattern code, String example, Demand demand, b
             TR 34110 demanded - \\d{5}
             CL 8320000 optional - \\d{7}
             CO 110111 optional - \\d{6}
-            SA 11564 optional - \\d{5}
+            SA 11564 optional - \\d{5}(-\\d{4})?
             ZA 8001 demanded - \\d{4}
             DK 1050 demanded - \\d{4}
             NO 0150 demanded - \\d{4}
@@ -69,6 +69,7 @@ record PostalForm(String country, Pattern code, String example, Demand demand, b
             PH 1000 demanded - \\d{4}
             RO 010011 demanded - \\d{6}
             GR 105_57 demanded - \\d{3}[ ]?\\d{2}
+            AR C1425 demanded - ([A-HJ-NP-Z])?\\d{4}([A-Z]{3})?
             UA 01001 demanded - \\d{5}
             EG 11511 optional - \\d{5}
             HK - none - -
@@ -99,13 +100,13 @@ record PostalForm(String country, Pattern code, String example, Demand demand, b
 
     /** Small letters, and blanks and hyphens left out or put elsewhere, are another notation of the same. */
     boolean fits(String text) {
-        String plain = text.strip().toUpperCase(Locale.ROOT).replaceAll("\\s+", " ");
+        String plain = withoutCountry(text).replaceAll("\\s+", " ");
         return code.matcher(plain).matches() || standard(plain).isPresent();
     }
 
     /** A code as the country writes it, where blanks or hyphens are missing or too many. */
     Optional<String> standard(String text) {
-        String bare = text.toUpperCase(Locale.ROOT).replaceAll("[\\s.-]", "");
+        String bare = withoutCountry(text).replaceAll("[\\s.-]", "");
         for (String mark : Arrays.asList("", " ", "-")) {
             for (int at = 1; at < bare.length(); at++) {
                 String tried = bare.substring(0, at) + mark + bare.substring(at);
@@ -115,6 +116,11 @@ record PostalForm(String country, Pattern code, String example, Demand demand, b
             }
         }
         return Optional.empty();
+    }
+
+    /** In Europe the country's letters often stand before the code: {@code DK-1050}. */
+    private String withoutCountry(String text) {
+        return text.strip().toUpperCase(Locale.ROOT).replaceFirst("^" + country + "\\s*-?\\s*(?=\\d)", "");
     }
 
     private static String shape(String text) {

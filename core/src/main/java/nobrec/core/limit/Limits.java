@@ -69,6 +69,9 @@ public final class Limits {
     /** House rules a shop may keep, what one may do, and tests and groups of its condition. */
     public static final int HOUSE_RULES = 500;
 
+    /** What is noted of a place for whoever drives there. */
+    public static final int DRIVER_NOTE = 500;
+
     /** Notes that colleagues may write on one job. */
     public static final int NOTES_OF_JOB = 200;
 

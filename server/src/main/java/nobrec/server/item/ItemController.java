@@ -7,26 +7,20 @@ import jakarta.validation.constraints.Max;
 import jakarta.validation.constraints.Min;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
-import java.io.ByteArrayInputStream;
 import java.io.IOException;
 import java.security.Principal;
 import java.time.Instant;
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import nobrec.core.intake.ItemFile;
-import nobrec.core.intake.OrderReader;
 import nobrec.core.limit.Limits;
 import nobrec.server.account.Accounts;
 import nobrec.server.api.security.ForCoordinators;
 import nobrec.server.api.security.ForEveryone;
 import nobrec.server.platform.Literal;
-import nobrec.server.platform.csv.ByteSource;
-import nobrec.server.platform.csv.CsvFormat;
-import nobrec.server.platform.csv.CsvLimits;
-import nobrec.server.platform.csv.CsvRows;
 import nobrec.server.platform.csv.CsvText;
+import nobrec.server.platform.csv.HeadedRows;
 import nobrec.server.platform.csv.UploadedFile;
 import nobrec.server.platform.task.NewTask;
 import nobrec.server.platform.task.Tasks;
@@ -137,19 +131,8 @@ class ItemController {
     @ForCoordinators
     ItemsTakenIn takeIn(@RequestParam("file") MultipartFile upload, Principal who) throws IOException {
         UploadedFile file = UploadedFile.of(upload);
-        ByteSource bytes = () -> new ByteArrayInputStream(file.content());
-        CsvFormat format = CsvFormat.of(file.name(), bytes, CsvLimits.ORDERS);
-        List<OrderReader.Row> rows = new ArrayList<>();
-        List<String> header;
-        try (CsvRows csv = new CsvRows(format, bytes)) {
-            header = csv.hasNext() ? List.copyOf(csv.next()) : List.of();
-            int number = 1;
-            while (csv.hasNext()) {
-                number++;
-                rows.add(new OrderReader.Row(number, csv.next()));
-            }
-        }
-        Items.TakenIn taken = items.takeIn(file.name(), header, rows, who.getName());
+        HeadedRows rows = HeadedRows.of(file);
+        Items.TakenIn taken = items.takeIn(file.name(), rows.header(), rows.rows(), who.getName());
         return new ItemsTakenIn(
                 taken.read().items().size(),
                 taken.fresh(),

@@ -12,6 +12,7 @@ import java.util.Optional;
 import nobrec.core.address.AddressCheck.Finding;
 import nobrec.core.address.PlaceKind;
 import nobrec.core.address.PostalAddress;
+import nobrec.core.intake.PlaceFile;
 import nobrec.core.refusal.Refusal;
 import nobrec.server.audit.AuditLog;
 import nobrec.server.platform.Literal;
@@ -29,6 +30,7 @@ public class Places {
 
     private static final int LONGEST_FINDING = 300;
     private static final int LONGEST_PLAIN = 500;
+    private static final int LONGEST_NOTE = 500;
 
     /** A place that was recognized, with what the shop said that stands there. */
     public record Recognized(long id, Optional<PlaceKind> saidKind) {}
@@ -160,6 +162,25 @@ public class Places {
                 "described a place",
                 thing(id),
                 kind.map(PlaceKind::words).orElse("told from the address") + "; " + phone + "; " + note);
+    }
+
+    /** Places of a file; what it says of those that are here counts from now on. */
+    @Transactional
+    public void takeIn(List<PlaceFile.Entry> entries, String signIn) {
+        Map<PostalAddress, Recognized> found =
+                recognize(entries.stream().map(PlaceFile.Entry::address).toList());
+        for (PlaceFile.Entry entry : entries) {
+            Optional.ofNullable(found.get(entry.address())).ifPresent(at -> {
+                Place place = mapper.byIdLocked(at.id()).map(PlaceRow::place).orElseThrow(Places::none);
+                mapper.describe(
+                        place.id(),
+                        entry.phone().isEmpty() ? place.phone() : entry.phone(),
+                        entry.note().isEmpty() ? place.note() : Shortened.to(LONGEST_NOTE, entry.note()),
+                        entry.kind().or(place::saidKind).orElse(null),
+                        entry.kind().isPresent() ? signIn : place.kindSaidBy());
+            });
+        }
+        auditLog.write(signIn, "brought places in", "Places", entries.size() + " of a file");
     }
 
     /** What somebody says of a place while a job goes there. */

@@ -26,6 +26,8 @@ interface ShipmentMapper {
     Optional<ShipmentRow> byIdLocked(long id);
 
     /** The one with some of these lines of work orders: the one still open before those that have gone, the newest of these first. */
+    List<SentRow> sentOf(@Param("workOrders") Collection<Long> workOrders);
+
     List<ShipmentRow> allByLines(@Param("lineIds") Collection<Long> lineIds, @Param("limit") int limit);
 
     Optional<ShipmentRow> byLines(@Param("lineIds") List<Long> lineIds);

@@ -2,6 +2,7 @@ package nobrec.server.shipment;
 
 import java.time.LocalDate;
 import java.util.ArrayList;
+import java.util.Collection;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -50,6 +51,11 @@ public class Shipments implements TrackedJobs {
     private Optional<ShipmentRow> byJob(WorkOrder job) {
         List<Long> lines = job.lines().stream().map(WorkOrder.Line::id).toList();
         return lines.isEmpty() ? Optional.empty() : mapper.byLines(lines);
+    }
+
+    /** What has left of some jobs that it was opened for, the newest first. */
+    public List<SentRow> sentOf(Collection<Long> workOrders) {
+        return workOrders.isEmpty() ? List.of() : mapper.sentOf(workOrders);
     }
 
     /** All shipments with pieces of a job, the newest first. */

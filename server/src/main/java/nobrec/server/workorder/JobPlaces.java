@@ -52,10 +52,10 @@ public class JobPlaces {
 
     /** What stands there counts for everything that has not left yet. */
     @Transactional
-    public void kindSaid(long place, PlaceKind kind) {
+    public void kindSaid(long place, Optional<PlaceKind> kind) {
         for (long id : mapper.openAt(place)) {
             mapper.lock(id);
-            mapper.updatePlaceKind(id, kind);
+            mapper.updatePlace(id, place, kind.orElse(null));
             changes.getObject().of(id);
         }
     }
