@@ -9,6 +9,8 @@ import { JobPage } from "./job/JobPage";
 import { Jobs } from "./jobs/Jobs";
 import { FileLayout } from "./layouts/FileLayout";
 import { SavedLayout } from "./layouts/SavedLayout";
+import { PlacePage } from "./places/PlacePage";
+import { Places } from "./places/Places";
 import { Postings } from "./postings/Postings";
 import { Rates } from "./rates/Rates";
 import { RulePage } from "./rules/RulePage";
@@ -56,6 +58,8 @@ export function App() {
         <Route path="/jobs/files/:id" element={<FileLayout />} />
         <Route path="/sources/layouts/:id" element={<SavedLayout />} />
         <Route path="/sources/wordbook" element={<Wordbook />} />
+        <Route path="/places" element={<Places />} />
+        <Route path="/places/:id" element={<PlacePage />} />
         <Route path="/items" element={<Items />} />
         <Route path="/rules" element={<Rules />} />
         <Route path="/rules/:id" element={<RulePage />} />

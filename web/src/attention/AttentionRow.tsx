@@ -6,6 +6,7 @@ import { type Entry, releaseJobs, saveEntries } from "../job/useJob";
 import { day } from "../ui/format";
 import { benchOf, JobLink, pageOf } from "../ui/JobLink";
 import { ProblemLine } from "../ui/states";
+import { AcceptAddress } from "./AcceptAddress";
 import { fieldLabel } from "../job/fieldLabel";
 
 export type Row = Schemas["attention.AttentionJob"];
@@ -153,6 +154,7 @@ function PutRight({ row, goOn, first }: Pick<Props, "row" | "goOn" | "first">) {
           </span>
         </button>
       )}
+      {row.kind === "ADDRESS" && <AcceptAddress job={row.job} done={() => goOn(key)} />}
       {save.isError && <ProblemLine error={save.error} />}
     </div>
   );

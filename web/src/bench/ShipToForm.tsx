@@ -1,5 +1,6 @@
 import { PLACE_KINDS } from "../ui/placeKinds";
-import { useMemo } from "react";
+import { useMemo, useRef } from "react";
+import { PlaceField, type Proposal } from "../places/PlaceProposals";
 import { Key } from "../ui/Key";
 import { useKeys } from "../ui/keys";
 import { acts, type BenchData, type useAct } from "./useBench";
@@ -25,6 +26,7 @@ const FIELDS = [
 /** The whole ship-to, to be corrected at any time before it ships. */
 export function ShipToForm({ bench, act, close }: Props) {
   const to = bench.shipTo;
+  const form = useRef<HTMLFormElement>(null);
   useKeys(
     useMemo(
       () => [
@@ -33,9 +35,9 @@ export function ShipToForm({ bench, act, close }: Props) {
       [close],
     ),
   );
-  function keep(form: FormData) {
-    const text = (name: string) => String(form.get(name) ?? "").trim();
-    const kind = PLACE_KINDS.find((each) => each.kind === form.get("kind"))?.kind;
+  function keep(data: FormData) {
+    const text = (name: string) => String(data.get(name) ?? "").trim();
+    const kind = PLACE_KINDS.find((each) => each.kind === data.get("kind"))?.kind;
     act.mutate(
       async (id) => {
         const bench = await acts.correctShipTo({
@@ -54,8 +56,24 @@ export function ShipToForm({ bench, act, close }: Props) {
       { onSuccess: close },
     );
   }
+  /** A place sent to before fills the fields; nothing is kept until the form is. */
+  function fill(place: Proposal) {
+    const fields = form.current?.elements;
+    const values: Record<string, string> = {
+      ...place.address,
+      phone: place.phone || to.phone,
+      kind: place.kind,
+    };
+    Object.entries(values).forEach(([name, value]) => {
+      const field = fields?.namedItem(name);
+      if (field instanceof HTMLInputElement || field instanceof HTMLSelectElement) {
+        field.value = value;
+      }
+    });
+  }
   return (
     <form
+      ref={form}
       aria-label="Correct the ship-to"
       className="mt-1 space-y-1"
       onSubmit={(event) => {
@@ -66,13 +84,16 @@ export function ShipToForm({ bench, act, close }: Props) {
       {FIELDS.map((field) => (
         <label key={field.name} className="flex items-center gap-2">
           <span className="quiet w-18 shrink-0">{field.label}</span>
-          <input
-            name={field.name}
-            defaultValue={to[field.name]}
-            autoFocus={field.name === "company"}
-            maxLength={120}
-            className="entry w-full min-w-0"
-          />
+          {field.name === "company" ? (
+            <PlaceField name="company" start={to.company} label="Company" take={fill} autoFocus />
+          ) : (
+            <input
+              name={field.name}
+              defaultValue={to[field.name]}
+              maxLength={120}
+              className="entry w-full min-w-0"
+            />
+          )}
         </label>
       ))}
       <label className="flex items-center gap-2">

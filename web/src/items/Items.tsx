@@ -3,16 +3,17 @@ import { useCallback, useEffect, useMemo, useState } from "react";
 import { answer, api, type Schemas, sendFile } from "../api/client";
 import { useMay } from "../signin/who";
 import { BringIn } from "../ui/BringIn";
+import { count } from "../ui/format";
 import { Key } from "../ui/Key";
 import { useKeys } from "../ui/keys";
 import { Empty, ProblemLine, Trouble, Waiting } from "../ui/states";
+import { TakenIn } from "../ui/TakenIn";
 import { TaskLine } from "../ui/TaskLine";
 import { useCursor } from "../ui/useCursor";
 import { useSettled } from "../ui/useSettled";
 import { isUnderWay, useTask } from "../ui/useTask";
 import { useTitle } from "../ui/useTitle";
 import { ItemForm } from "./ItemForm";
-import { TakenIn } from "./TakenIn";
 
 export type Item = Schemas["item.ItemView"];
 
@@ -113,7 +114,13 @@ export function Items() {
           {task.data && (isUnderWay(task.data) || fromRecords.data) && (
             <TaskLine task={task.data} what={task.data.subject} mayStop={mayChange} />
           )}
-          {bringIn.data && <TakenIn taken={bringIn.data} close={() => bringIn.reset()} />}
+          {bringIn.data && (
+            <TakenIn
+              taken={bringIn.data}
+              said={`${count(bringIn.data.items, "item", "items")} taken in, ${bringIn.data.fresh} of them new`}
+              close={() => bringIn.reset()}
+            />
+          )}
           {edited && (
             <ItemForm
               key={edited === "new" ? "" : edited.number}

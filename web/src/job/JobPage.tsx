@@ -2,6 +2,7 @@ import { useQuery } from "@tanstack/react-query";
 import { useMemo } from "react";
 import { Link, useNavigate, useSearchParams } from "react-router";
 import { answer, api } from "../api/client";
+import { AcceptAddress } from "../attention/AcceptAddress";
 import { SourceChanges } from "../bench/SourceChanges";
 import { statusWord } from "../jobs/listWords";
 import { useMay, useWho } from "../signin/who";
@@ -77,7 +78,8 @@ function Whole({ job }: { job: Job }) {
             .filter((each) => each.kind !== "HOLD")
             .map((each) => (
               <li key={each.kind + each.line + (each.field ?? "")}>
-                {each.reason} <em>{each.remedy}</em>
+                {each.reason} <em>{each.remedy}</em>{" "}
+                {each.kind === "ADDRESS" && job.mayEdit && <AcceptAddress job={job.number} />}
               </li>
             ))}
         </ul>

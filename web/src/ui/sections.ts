@@ -16,6 +16,7 @@ export const SECTIONS: Section[] = [
   { path: "/postings", name: "Postings", key: "Alt+4", needs: "SEE_CHARGES" },
   { path: "/rates", name: "Rates", key: "Alt+5" },
   { path: "/sources", name: "Sources", key: "Alt+7", needs: "BRING_IN" },
+  { path: "/places", name: "Places", key: "Alt+0" },
   { path: "/items", name: "Items", key: "Alt+9" },
   { path: "/rules", name: "Rules", key: "Alt+8", needs: "KEEP_RULES" },
   { path: "/connections", name: "Connections", key: "Alt+6", needs: "SET_UP" },

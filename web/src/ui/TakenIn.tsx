@@ -1,13 +1,27 @@
-import type { Schemas } from "../api/client";
-import { count } from "../ui/format";
+import { count } from "./format";
 
-/** What came of an item list: what each column was taken for, and the rows that stayed out. */
-export function TakenIn({ taken, close }: { taken: Schemas["item.ItemsTakenIn"]; close: () => void }) {
+interface Taken {
+  readAs: Record<string, string>;
+  unread: string[];
+  faulty: number;
+  faults: { row: number; column: string; value: string; reason: string; remedy: string }[];
+}
+
+/** What came of a list in a file: what each column was taken for, and the rows that stayed out. */
+export function TakenIn({
+  taken,
+  said,
+  close,
+}: {
+  taken: Taken;
+  /** How much came in, in words. */
+  said: string;
+  close: () => void;
+}) {
   return (
     <section aria-label="What came of the file" className="mt-2 border-y-2 border-base-content py-2">
       <p className="flex items-center gap-3" role="status">
-        <strong className="text-primary">{count(taken.items, "item", "items")} taken in</strong>
-        <span>{taken.fresh} of them new</span>
+        <strong className="text-primary">{said}</strong>
         {taken.faulty > 0 && (
           <strong className="text-error">{count(taken.faulty, "fault", "faults")}, left out</strong>
         )}
