@@ -98,6 +98,7 @@ function PutRight({ row, goOn, first }: Pick<Props, "row" | "goOn" | "first">) {
           type="button"
           className="act"
           data-field={key}
+          aria-label={`Release job ${row.job}`}
           disabled={release.isPending}
           onClick={() => release.mutate()}
         >
@@ -132,6 +133,7 @@ function PutRight({ row, goOn, first }: Pick<Props, "row" | "goOn" | "first">) {
         <span className="quiet w-32 shrink-0 text-sm">{fieldLabel(field.label)}</span>
         <input
           data-field={key}
+          aria-label={`${fieldLabel(field.label)} of job ${row.job}`}
           autoFocus={first}
           className="entry min-w-0 grow py-0"
           value={text}

@@ -1,4 +1,6 @@
 import { Link } from "react-router";
+import { AcceptAddress } from "../attention/AcceptAddress";
+import { useMay } from "../signin/who";
 import { HoldRelease } from "./HoldRelease";
 import type { BenchData, useAct } from "./useBench";
 import { AccountCorrection } from "./AccountCorrection";
@@ -46,6 +48,7 @@ export function Checks({ bench, act, edit }: Props) {
 }
 
 function OpenCheck({ check, bench, act, edit }: Props & { check: Check }) {
+  const may = useMay();
   return (
     <div
       className={
@@ -69,9 +72,12 @@ function OpenCheck({ check, bench, act, edit }: Props & { check: Check }) {
       {check.correctedIn === "RECORD" && <HoldRelease bench={bench} />}
       {bench.mayAct && check.correctedIn === "PHONE" && <PhoneCorrection bench={bench} act={act} />}
       {bench.mayAct && check.correctedIn === "ADDRESS" && (
-        <button type="button" className="act" onClick={edit}>
-          Correct the ship-to <Key name="F6" />
-        </button>
+        <span className="flex flex-wrap gap-2">
+          <button type="button" className="act" onClick={edit}>
+            Correct the ship-to <Key name="F6" />
+          </button>
+          {check.verdict === "STOP" && may("BRING_IN") && <AcceptAddress job={bench.job} />}
+        </span>
       )}
     </div>
   );

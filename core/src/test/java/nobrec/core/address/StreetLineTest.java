@@ -54,6 +54,8 @@ class StreetLineTest {
                 .singleElement()
                 .satisfies(each -> assertThat(each.reason()).contains("STE"));
         assertThat(findings("PO Box 12")).isEmpty();
+        assertThat(findings("RR 2 Box 18, Creamery Road")).isEmpty();
+        assertThat(findings("HC 68 Box 23A")).isEmpty();
     }
 
     private static List<Finding> findings(String street) {
