@@ -5,6 +5,7 @@ import { Connections } from "./connections/Connections";
 import { Departures } from "./departures/Departures";
 import { Items } from "./items/Items";
 
+import { NewJob } from "./job/NewJob";
 import { JobPage } from "./job/JobPage";
 import { Jobs } from "./jobs/Jobs";
 import { FileLayout } from "./layouts/FileLayout";
@@ -46,6 +47,7 @@ export function App() {
       <Routes>
         <Route path="/departures" element={<Departures />} />
         <Route path="/jobs" element={<Jobs />} />
+        <Route path="/jobs/new" element={<NewJob />} />
         <Route path="/jobs/one" element={<JobPage />} />
         <Route path="/jobs/attention" element={<NeedsAttention />} />
         <Route path="/bench" element={<BenchSection />} />

@@ -1,7 +1,5 @@
-import { useQuery } from "@tanstack/react-query";
 import { useMemo } from "react";
 import { Link, useNavigate, useSearchParams } from "react-router";
-import { answer, api } from "../api/client";
 import { AcceptAddress } from "../attention/AcceptAddress";
 import { SourceChanges } from "../bench/SourceChanges";
 import { statusWord } from "../jobs/listWords";
@@ -20,6 +18,7 @@ import { JobLines } from "./JobLines";
 import { JobNotes } from "./JobNotes";
 import { JobPostings, JobShipments } from "./JobShipments";
 import { type Job, useJob } from "./useJob";
+import { useChoices, WordChoices } from "./WordChoices";
 
 const GROUPS = [
   { group: "SHIP_TO", title: "Ship to" },
@@ -111,36 +110,12 @@ function Whole({ job }: { job: Job }) {
   );
 }
 
-/** Words that the shop knows, for the fields that hold one of them. */
-function useChoices() {
-  const words = useQuery({
-    queryKey: ["wordbook"],
-    queryFn: () => answer(api.GET("/api/v1/wordbook")),
-    staleTime: 300_000,
-  });
-  const of = (kind: string) => words.data?.kinds.find((each) => each.kind === kind)?.choices ?? [];
-  return [
-    { id: "choices-SERVICE", words: of("SERVICE") },
-    { id: "choices-CARTON", words: of("PACKAGE") },
-    { id: "choices-TERMS", words: of("TERMS") },
-    { id: "choices-SITE", words: of("SITE") },
-  ];
-}
-
 function Fields({ job }: { job: Job }) {
   const choices = useChoices();
   const empty = (group: string) => job.fields.every((each) => each.group !== group || !each.text);
   return (
     <>
-      {choices.map((each) => (
-        <datalist key={each.id} id={each.id}>
-          {each.words.map((word) => (
-            <option key={word.meaning} value={word.meaning}>
-              {word.label}
-            </option>
-          ))}
-        </datalist>
-      ))}
+      <WordChoices choices={choices} />
       {GROUPS.map(({ group, title }) => (
         <section key={group} aria-label={title} className="min-w-0">
           <details open={group !== "BILL_TO" || !empty(group)}>

@@ -54,10 +54,16 @@ export function Jobs() {
     [setFilter],
   );
   const navigate = useNavigate();
+  const bringsIn = may("BRING_IN");
   useKeys(
     useMemo(
-      () => [{ key: "n", label: "Needs attention", run: () => void navigate("/jobs/attention") }],
-      [navigate],
+      () => [
+        { key: "n", label: "Needs attention", run: () => void navigate("/jobs/attention") },
+        ...(bringsIn
+          ? [{ key: "Insert", label: "A new job, typed", run: () => void navigate("/jobs/new") }]
+          : []),
+      ],
+      [navigate, bringsIn],
     ),
   );
   const bringIn = useMutation({
@@ -93,6 +99,11 @@ export function Jobs() {
               <a className="act" href={`/api/v1/work-orders/file?${listed(filter)}`} download>
                 Save as CSV
               </a>
+              {bringsIn && (
+                <Link className="act" to="/jobs/new">
+                  New job <Key name="Insert" />
+                </Link>
+              )}
               {button}
             </div>
           </div>

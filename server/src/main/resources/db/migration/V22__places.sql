@@ -35,3 +35,8 @@ CREATE INDEX IF NOT EXISTS work_order_by_place ON work_order (place_id, id);
 
 -- Open jobs find their places by the task that looks at house rules.
 UPDATE work_order SET rules_version = -1 WHERE status IN ('READY', 'ON_BENCH');
+
+-- Names are held in memory; servers read those that are new.
+ALTER TABLE work_order_name
+    ADD COLUMN IF NOT EXISTS noted_at DATETIME(6) NOT NULL DEFAULT CURRENT_TIMESTAMP(6) COMMENT 'by the clock of the database';
+CREATE INDEX IF NOT EXISTS work_order_name_by_moment ON work_order_name (noted_at);

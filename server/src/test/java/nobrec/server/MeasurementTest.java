@@ -72,9 +72,11 @@ abstract class MeasurementTest extends ServerTest {
                         + " quantity_shipped, unit_weight) SELECT id, 1, CONCAT('SK-', id % 20000), 'Seal kit', 5, 0, 0, 226"
                         + " FROM work_order WHERE source = 'million'");
         Map.of("customer", "CUSTOMER", "person", "RECEIVER", "city", "CITY")
-                .forEach((column, kind) -> fill("INSERT IGNORE INTO work_order_name SELECT DISTINCT '" + kind + "', "
-                        + column + ", LOWER(" + column + ") FROM work_order WHERE source = 'million'"));
-        fill("INSERT IGNORE INTO work_order_name SELECT DISTINCT 'ITEM', item, LOWER(item) FROM work_order_line");
+                .forEach((column, kind) ->
+                        fill("INSERT IGNORE INTO work_order_name (kind, name, plain) SELECT DISTINCT '" + kind + "', "
+                                + column + ", LOWER(" + column + ") FROM work_order WHERE source = 'million'"));
+        fill(
+                "INSERT IGNORE INTO work_order_name (kind, name, plain) SELECT DISTINCT 'ITEM', item, LOWER(item) FROM work_order_line");
         fill("INSERT INTO work_order_field SELECT id, 'Shop order', CONCAT('S-', id DIV 7) FROM work_order"
                 + " WHERE source = 'million' AND id % 10 = 0");
         fill("ANALYZE TABLE work_order, work_order_line, work_order_name, work_order_field");

@@ -44,7 +44,8 @@ public final class OrderCorrection {
             OrderField.TERMS, WordKind.TERMS,
             OrderField.SITE, WordKind.SITE,
             OrderField.COUNTRY, WordKind.COUNTRY,
-            OrderField.BILL_COUNTRY, WordKind.COUNTRY);
+            OrderField.BILL_COUNTRY, WordKind.COUNTRY,
+            OrderField.ORIGIN_SYSTEM, WordKind.SYSTEM);
 
     /** @param line counted from one; zero for what is said of the whole */
     public record Entry(OrderField field, int line, String text) {}
@@ -98,10 +99,7 @@ public final class OrderCorrection {
             }
             Optional<String> text = meaning(entry);
             if (text.isEmpty()) {
-                return Reading.refused(
-                        "“" + entry.text().strip() + "” is no "
-                                + entry.field().label().toLowerCase(Locale.ROOT) + " that is known here.",
-                        "Choose one of those proposed.");
+                return unknown(entry.field(), entry.text());
             }
             int column = writer.targets().indexOf(FieldTarget.of(entry.field()));
             for (int row = 0; row < cells.size(); row++) {
@@ -111,6 +109,41 @@ public final class OrderCorrection {
             }
         }
         return read(layout, writer.header(), cells);
+    }
+
+    /**
+     * A new order, typed: each text is read as if it came in a file.
+     *
+     * @param head what is said of the whole
+     * @param lines what is said of each line
+     */
+    public Reading<WorkOrderDraft> typed(
+            String number, Map<OrderField, String> head, List<Map<OrderField, String>> lines) {
+        OrderLayout layout = AllFields.layout(notation, List.of());
+        OrderWriter writer = new OrderWriter(layout);
+        List<List<String>> cells = new ArrayList<>();
+        for (Map<OrderField, String> line : lines.isEmpty() ? List.of(Map.<OrderField, String>of()) : lines) {
+            List<String> row = new ArrayList<>();
+            for (FieldTarget target : writer.targets()) {
+                OrderField field = target.field();
+                String text = field == OrderField.ORDER_NUMBER
+                        ? number
+                        : head.getOrDefault(field, line.getOrDefault(field, "")).strip();
+                Optional<String> meaning = meaning(new Entry(field, 0, text));
+                if (meaning.isEmpty()) {
+                    return unknown(field, text);
+                }
+                row.add(SpreadsheetText.harmless(meaning.get()));
+            }
+            cells.add(row);
+        }
+        return read(layout, writer.header(), cells);
+    }
+
+    private static Reading<WorkOrderDraft> unknown(OrderField field, String text) {
+        return Reading.refused(
+                "“" + text.strip() + "” is no " + field.label().toLowerCase(Locale.ROOT) + " that is known here.",
+                "Choose one of those proposed.");
     }
 
     private static boolean isOfNoLine(Entry entry, WorkOrderDraft order) {

@@ -88,6 +88,16 @@ public record WorkOrder(
         }
     }
 
+    /** The source of what is typed in here, and how the numbers begin that it is given. */
+    public static final String TYPED = "KEYBOARD";
+
+    public static final String TYPED_PREFIX = "W-";
+
+    /** Whether it was typed in here, so that no other system has a record of it. */
+    public boolean isTyped() {
+        return source.equals(TYPED);
+    }
+
     /** As it counts: its record, and the house rules where that says nothing or they overrule it. */
     public WorkOrder ruled() {
         return ruling.acted().isEmpty()

@@ -14,11 +14,13 @@ import org.joda.money.Money;
  *
  * @param job number of the work order it was opened for, on whose invoice the freight stands
  * @param otherJobs numbers of the others in it
+ * @param recorded numbers of those of which a source has a record, to be told
  */
 public record ShipmentShipped(
         long shipmentId,
         String job,
         List<String> otherJobs,
+        List<String> recorded,
         String carrierName,
         String serviceName,
         LocalDate shipDate,
@@ -34,6 +36,10 @@ public record ShipmentShipped(
                 shipment.id(),
                 job.number(),
                 jobs.all().stream().skip(1).map(WorkOrder::number).toList(),
+                jobs.all().stream()
+                        .filter(each -> !each.isTyped())
+                        .map(WorkOrder::number)
+                        .toList(),
                 service.carrier().name(),
                 service.name(),
                 outcome.shipDate(),

@@ -26,17 +26,20 @@ class FindController {
      */
     record Found(Optional<String> address, String said) {}
 
-    private static final Map<String, String> SECTIONS = Map.of(
-            "departures",
-            "/departures",
-            "jobs",
-            "/jobs",
-            "bench",
-            "/bench",
-            "postings",
-            "/postings",
-            "rates",
-            "/rates");
+    private static final Map<String, String> SECTIONS = Map.ofEntries(
+            Map.entry("departures", "/departures"),
+            Map.entry("jobs", "/jobs"),
+            Map.entry("needs attention", "/jobs/attention"),
+            Map.entry("new job", "/jobs/new"),
+            Map.entry("bench", "/bench"),
+            Map.entry("postings", "/postings"),
+            Map.entry("rates", "/rates"),
+            Map.entry("sources", "/sources"),
+            Map.entry("wordbook", "/sources/wordbook"),
+            Map.entry("places", "/places"),
+            Map.entry("items", "/items"),
+            Map.entry("rules", "/rules"),
+            Map.entry("connections", "/connections"));
 
     private final WorkOrders workOrders;
     private final Shipments shipments;

@@ -8,7 +8,9 @@ import jakarta.validation.constraints.NotEmpty;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.security.Principal;
+import java.util.EnumMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import nobrec.core.layout.OrderField;
 import nobrec.core.limit.Limits;
@@ -76,18 +78,65 @@ class JobController {
 
     record RefusedJob(String job, String reason, String remedy) {}
 
+    record TypedEntry(
+            @NotNull OrderField field,
+            @NotNull @Size(max = Limits.NOTES) String text) {}
+
+    record TypedLine(@NotNull @Size(max = 50) List<@NotNull @Valid TypedEntry> entries) {}
+
+    /** @param number empty text for the next free one */
+    record TypedJob(
+            @NotNull @Size(max = Limits.TEXT) String number,
+            @NotNull @Size(max = 50) List<@NotNull @Valid TypedEntry> entries,
+
+            @NotNull @NotEmpty @Size(max = Limits.LINES_OF_ORDER)
+            List<@NotNull @Valid TypedLine> lines) {}
+
+    record NextNumber(String number) {}
+
     record NoteEntry(@NotNull @Size(max = Limits.NOTES) String text) {}
 
     private final JobPages pages;
     private final JobEdits edits;
     private final JobHolds holds;
+    private final NewJobs newJobs;
     private final JobNotes notes;
 
-    JobController(JobPages pages, JobEdits edits, JobHolds holds, JobNotes notes) {
+    JobController(JobPages pages, JobEdits edits, JobHolds holds, JobNotes notes, NewJobs newJobs) {
+        this.newJobs = newJobs;
         this.pages = pages;
         this.edits = edits;
         this.holds = holds;
         this.notes = notes;
+    }
+
+    /** The number that a job gets that is given none. */
+    @GetMapping("/next-number")
+    @ForCoordinators
+    NextNumber nextNumber() {
+        return new NextNumber(newJobs.nextNumber());
+    }
+
+    /** A job typed in by hand; fields are read as in a file. */
+    @PostMapping
+    @ForCoordinators
+    JobView add(@Valid @RequestBody TypedJob typed, Principal who) {
+        String number = newJobs.add(
+                typed.number(),
+                texts(typed.entries(), OrderField.Part.HEAD),
+                typed.lines().stream()
+                        .map(line -> texts(line.entries(), OrderField.Part.LINE))
+                        .toList(),
+                who.getName());
+        return pages.of(number, who.getName());
+    }
+
+    private static Map<OrderField, String> texts(List<TypedEntry> entries, OrderField.Part part) {
+        Map<OrderField, String> texts = new EnumMap<>(OrderField.class);
+        entries.stream()
+                .filter(each -> each.field().part() == part)
+                .forEach(each -> texts.put(each.field(), each.text()));
+        return texts;
     }
 
     /** Everything about a job. */

@@ -34,9 +34,10 @@ class Postings {
     void on(ShipmentShipped shipped) {
         String tracking = String.join(", ", shipped.trackingNumbers());
         List<NewEntry> postings = new ArrayList<>();
-        postings.add(posting(shipped, shipped.job(), OutboxKind.INVOICE, invoice(shipped, tracking)));
-        postings.add(posting(shipped, shipped.job(), OutboxKind.SOURCE, source(shipped, shipped.job(), tracking)));
-        shipped.otherJobs()
+        if (shipped.recorded().contains(shipped.job())) {
+            postings.add(posting(shipped, shipped.job(), OutboxKind.INVOICE, invoice(shipped, tracking)));
+        }
+        shipped.recorded()
                 .forEach(job -> postings.add(posting(shipped, job, OutboxKind.SOURCE, source(shipped, job, tracking))));
         if (shipped.terms().isOurCost()) {
             postings.add(posting(shipped, shipped.job(), OutboxKind.JOURNAL, journal(shipped)));

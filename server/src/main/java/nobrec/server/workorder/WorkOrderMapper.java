@@ -31,6 +31,8 @@ interface WorkOrderMapper {
 
     Instant cameIn(long id);
 
+    long lastTyped(@Param("source") String source, @Param("prefix") String prefix);
+
     List<WorkOrderRow> byIds(@Param("ids") Collection<Long> ids);
 
     /** Not shipped and promised for a day, the earliest first. */

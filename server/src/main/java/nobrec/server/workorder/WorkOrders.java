@@ -81,6 +81,11 @@ public class WorkOrders {
         return Refusal.notFound("Job " + number, "Look for it on Jobs, or bring its record in.");
     }
 
+    /** The last of the numbers given to jobs that were typed in; zero where there is none. */
+    public long lastTyped() {
+        return mapper.lastTyped(WorkOrder.TYPED, WorkOrder.TYPED_PREFIX);
+    }
+
     /** When its record came in. */
     public Instant cameIn(long id) {
         return mapper.cameIn(id);

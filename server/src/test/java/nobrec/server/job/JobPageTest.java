@@ -2,8 +2,10 @@ package nobrec.server.job;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.stream.IntStream;
 import nobrec.server.ServerTest;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -154,5 +156,55 @@ class JobPageTest extends ServerTest {
                         "rufus",
                         "PACKER"))
                 .hasStatus(HttpStatus.FORBIDDEN);
+    }
+
+    @Test
+    void aJobIsTypedWithItsOwnNumberOrTheNextFreeOne() {
+        Map<String, Object> typed = Map.of(
+                "number",
+                "",
+                "entries",
+                List.of(
+                        Map.of("field", "COMPANY", "text", "Quillfeather Packaging"),
+                        Map.of("field", "STREET", "text", "88 Carding Lane"),
+                        Map.of("field", "CITY", "text", "Madison"),
+                        Map.of("field", "STATE", "text", "Wisconsin"),
+                        Map.of("field", "POSTAL_CODE", "text", "53703"),
+                        Map.of("field", "SERVICE", "text", "plover ground"),
+                        Map.of("field", "CUSTOMER", "text", "=cmd")),
+                "lines",
+                List.of(Map.of(
+                        "entries",
+                        List.of(
+                                Map.of("field", "ITEM", "text", "JP-SAMPLE"),
+                                Map.of("field", "QUANTITY", "text", "3"),
+                                Map.of("field", "UNIT_WEIGHT", "text", "1 lb 4 oz")))));
+        String first =
+                json(send("POST", "/api/v1/work-orders", typed)).path("number").asString();
+        assertThat(first).startsWith("W-");
+        assertThat(get("/api/v1/work-orders/next-number").path("number").asString())
+                .isNotEqualTo(first);
+        Map<String, Object> same = new HashMap<>(typed);
+        same.put("number", first);
+        assertThat(send("POST", "/api/v1/work-orders", same)).hasStatus(HttpStatus.CONFLICT);
+        List<String> numbers = IntStream.range(0, 6)
+                .parallel()
+                .mapToObj(each -> json(send("POST", "/api/v1/work-orders", typed))
+                        .path("number")
+                        .asString())
+                .toList();
+        assertThat(numbers).doesNotHaveDuplicates().doesNotContain(first, "");
+        JsonNode bench = json(send("POST", "/api/v1/shipments", Map.of("job", first)));
+        assertThat(bench.path("customer").asString()).isEqualTo("=cmd");
+        json(send(
+                "PUT", "/api/v1/shipments/" + bench.path("id").asLong() + "/packages/1/weight", Map.of("text", "4.2")));
+        assertThat(ship(get("/api/v1/shipments?job=" + first))).hasStatusOk();
+        assertThat(get("/api/v1/postings?job=" + first).path("rows"))
+                .as("nobody else has a record of it to be told of")
+                .allMatch(row ->
+                        List.of("JOURNAL", "BOOKING").contains(row.path("kind").asString()));
+        Map<String, Object> nothing = new HashMap<>(typed);
+        nothing.put("lines", List.of(Map.of("entries", List.of(Map.of("field", "QUANTITY", "text", "none")))));
+        assertThat(send("POST", "/api/v1/work-orders", nothing)).hasStatus4xxClientError();
     }
 }

@@ -10,13 +10,14 @@ import org.jspecify.annotations.Nullable;
 /**
  * What is asked of the database.
  *
- * @param only the one job that it can be; null where it may be any
+ * @param words that are in so many jobs that they are looked at in each; the others have found the candidates
+ * @param candidates those that it can be; null where it may be any
  * @param after where the part before ended; null for the first part
  */
 record Asked(
         List<Condition> conditions,
         List<Word> words,
-        @Nullable Long only,
+        @Nullable List<Long> candidates,
         JobColumn sort,
         boolean descending,
         @Nullable JobCursor after) {
@@ -59,8 +60,18 @@ record Asked(
         }
     }
 
+    /** The same among some jobs only. */
+    Asked among(List<Long> ids) {
+        return new Asked(conditions, words, ids, sort, descending, after);
+    }
+
+    /** Whether every candidate is one that is asked for. */
+    boolean isFound() {
+        return candidates != null && conditions.isEmpty() && words.isEmpty();
+    }
+
     /** The same from a place in the list on. */
     Asked from(@Nullable JobCursor cursor) {
-        return new Asked(conditions, words, only, sort, descending, cursor);
+        return new Asked(conditions, words, candidates, sort, descending, cursor);
     }
 }

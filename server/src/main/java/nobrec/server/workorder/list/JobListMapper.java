@@ -18,20 +18,14 @@ interface JobListMapper {
     /** A part of a list of many jobs: they are met in their order until there are enough. */
     List<JobListRow> many(@Param("asked") Asked asked, @Param("limit") int limit);
 
-    /**
-     * Names that have a text in them.
-     *
-     * @param plain the text without accents
-     * @param written the text with them
-     */
-    List<String> namesWith(
-            @Param("kind") NameKind kind,
-            @Param("plain") String plain,
-            @Param("written") String written,
-            @Param("limit") int limit);
+    /** Those of the candidates that are like this. */
+    List<Long> among(@Param("asked") Asked asked);
 
-    /** How many jobs a word is in, at most the limit. */
-    int hits(@Param("word") Word word, @Param("limit") int limit);
+    /** A part of a list of the candidates. */
+    List<JobListRow> those(@Param("asked") Asked asked, @Param("limit") int limit);
+
+    /** Jobs that a word is in, at most the limit. */
+    List<Long> hits(@Param("word") Word word, @Param("limit") int limit);
 
     /** Whether names of one kind that have it are in as many jobs as the limit says, so that nothing more must be counted. */
     boolean isCommon(@Param("word") Word word, @Param("limit") int limit);

@@ -1,10 +1,14 @@
 package nobrec.server.workorder.list;
 
 import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.Set;
 import java.util.function.Predicate;
+import nobrec.core.joblist.JobColumn;
 import nobrec.core.joblist.JobCondition;
 import nobrec.core.joblist.JobFact;
 import nobrec.core.joblist.JobFilter;
@@ -37,9 +41,11 @@ public class JobLists {
     record Page(List<JobListRow> rows, Optional<JobCursor> next, int count, boolean more) {}
 
     private final JobListMapper mapper;
+    private final KnownNames names;
     private final ObjectProvider<TrackedJobs> tracked;
 
-    JobLists(JobListMapper mapper, ObjectProvider<TrackedJobs> tracked) {
+    JobLists(JobListMapper mapper, KnownNames names, ObjectProvider<TrackedJobs> tracked) {
+        this.names = names;
         this.mapper = mapper;
         this.tracked = tracked;
     }
@@ -47,24 +53,40 @@ public class JobLists {
     @Transactional(readOnly = true)
     Page page(JobFilter filter, Optional<JobCursor> after, int limit) {
         Asked asked = asked(filter);
-        int count = count(asked);
+        List<Long> found = asked.candidates();
+        int count = found == null ? mapper.count(asked, COUNTED + 1) : found.size();
         Asked from = asked.from(after.orElse(null));
-        List<JobListRow> rows = count > COUNTED ? mapper.many(from, limit) : mapper.few(from, COUNTED, limit);
+        List<JobListRow> rows =
+                found == null ? rows(from, count, limit) : found.isEmpty() ? List.of() : those(from, found, limit);
         Optional<JobCursor> next =
                 rows.size() < limit ? Optional.empty() : Optional.of(cursor(rows.get(rows.size() - 1)));
         return new Page(rows, next, Math.min(count, COUNTED), count > COUNTED);
     }
 
+    private List<JobListRow> rows(Asked from, int count, int limit) {
+        return count > COUNTED ? mapper.many(from, limit) : mapper.few(from, COUNTED, limit);
+    }
+
+    /** As they came in they stand by their ids: then a part is cut out before anything of it is read. */
+    private List<JobListRow> those(Asked from, List<Long> found, int limit) {
+        if (from.sort() != JobColumn.CAME_IN) {
+            return mapper.those(from, limit);
+        }
+        JobCursor after = from.after();
+        List<Long> part = found.stream()
+                .filter(id -> after == null || (from.descending() ? id < after.id() : id > after.id()))
+                .sorted(from.descending() ? Comparator.reverseOrder() : Comparator.naturalOrder())
+                .limit(limit)
+                .toList();
+        return part.isEmpty() ? List.of() : mapper.those(from.among(part), limit);
+    }
+
     /** At most {@value #COUNTED} and one. */
     @Transactional(readOnly = true)
     int count(JobFilter filter) {
-        return count(asked(filter));
-    }
-
-    /** One word alone has been counted already. */
-    private int count(Asked asked) {
-        boolean oneWord = asked.words().size() == 1 && asked.conditions().isEmpty();
-        return oneWord ? asked.words().get(0).jobs() : mapper.count(asked, COUNTED + 1);
+        Asked asked = asked(filter);
+        List<Long> found = asked.candidates();
+        return found == null ? mapper.count(asked, COUNTED + 1) : found.size();
     }
 
     /** What some jobs come to, by their numbers. */
@@ -97,19 +119,36 @@ public class JobLists {
         return new JobCursor(row.sortedBy(), row.id());
     }
 
+    /** Words that are in few jobs find them first; all else is looked at in those, or in all where every word is in many. */
     private Asked asked(JobFilter filter) {
         Optional<Long> tracking = ofTrackingNumber(filter.text());
-        List<Word> words = new ArrayList<>();
-        if (tracking.isEmpty()) {
-            filter.words().forEach(each -> words.add(word(each)));
+        Set<Long> found = tracking.map(id -> new HashSet<>(Set.of(id))).orElse(null);
+        List<Word> common = new ArrayList<>();
+        if (tracking.isEmpty() && !filter.words().isEmpty()) {
+            names.refresh();
+            for (String text : filter.words()) {
+                Word word = word(text);
+                boolean isCommon = word.isInNames() && mapper.isCommon(word, COUNTED + 1);
+                List<Long> hits = isCommon ? List.of() : mapper.hits(word, COUNTED + 1);
+                if (isCommon || hits.size() > COUNTED) {
+                    common.add(word);
+                } else if (found == null) {
+                    found = new HashSet<>(hits);
+                } else {
+                    found.retainAll(new HashSet<>(hits));
+                }
+            }
         }
-        return new Asked(
+        Asked asked = new Asked(
                 filter.conditions().stream().map(this::condition).toList(),
-                words,
-                tracking.orElse(null),
+                common,
+                found == null ? null : List.copyOf(found),
                 filter.sort(),
                 filter.descending(),
                 null);
+        return found == null || found.isEmpty() || asked.isFound()
+                ? asked
+                : new Asked(List.of(), List.of(), mapper.among(asked), filter.sort(), filter.descending(), null);
     }
 
     private Asked.Condition condition(JobCondition condition) {
@@ -134,23 +173,19 @@ public class JobLists {
     }
 
     private Word word(String text) {
-        String plain = Literal.of(PlainText.of(text));
-        String written = Literal.of(text.toLowerCase(Locale.ROOT));
-        Word word = new Word(
+        String plain = PlainText.of(text);
+        String written = text.toLowerCase(Locale.ROOT);
+        return new Word(
                 Literal.of(text),
                 Literal.of(new StringBuilder(text).reverse().toString()),
-                plain,
+                Literal.of(plain),
                 names(NameKind.CUSTOMER, plain, written),
                 names(NameKind.RECEIVER, plain, written),
                 names(NameKind.CITY, plain, written),
-                names(NameKind.ITEM, plain, written),
-                0,
-                false);
-        int jobs = mapper.isCommon(word, COUNTED + 1) ? COUNTED + 1 : mapper.hits(word, COUNTED + 1);
-        return word.in(jobs, COUNTED);
+                names(NameKind.ITEM, plain, written));
     }
 
     private Word.Names names(NameKind kind, String plain, String written) {
-        return Word.Names.of(mapper.namesWith(kind, plain, written, NAMES + 1), NAMES);
+        return Word.Names.of(names.with(kind, plain, written, NAMES + 1), NAMES);
     }
 }

@@ -1,6 +1,7 @@
 package nobrec.server.workorder.list;
 
 import java.util.List;
+import java.util.stream.Stream;
 
 /**
  * A word that must be in a job.
@@ -8,19 +9,9 @@ import java.util.List;
  * @param literal as LIKE takes it
  * @param reversed the same from its end
  * @param plain the same in small letters without accents
- * @param jobs in how many it is, as far as is counted
- * @param common whether it is in so many jobs that it is looked at in each job rather than found
  */
 record Word(
-        String literal,
-        String reversed,
-        String plain,
-        Names customers,
-        Names receivers,
-        Names cities,
-        Names items,
-        int jobs,
-        boolean common) {
+        String literal, String reversed, String plain, Names customers, Names receivers, Names cities, Names items) {
 
     /**
      * Names that have it in them.
@@ -34,8 +25,9 @@ record Word(
         }
     }
 
-    /** @param found in how many jobs it is, as far as is counted; more than that is common */
-    Word in(int found, int counted) {
-        return new Word(literal, reversed, plain, customers, receivers, cities, items, found, found > counted);
+    /** Whether any name has it. */
+    boolean isInNames() {
+        return Stream.of(customers, receivers, cities, items)
+                .anyMatch(each -> each.many() || !each.names().isEmpty());
     }
 }

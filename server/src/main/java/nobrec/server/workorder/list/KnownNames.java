@@ -1,0 +1,58 @@
+package nobrec.server.workorder.list;
+
+import java.time.Duration;
+import java.time.LocalDateTime;
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Map;
+import java.util.concurrent.ConcurrentHashMap;
+import org.springframework.stereotype.Component;
+
+/**
+ * Names of customers, receivers, cities and items, in memory: parts of them are looked for in every search, and a database reads all
+ * of them for that. New ones, also those that another server has noted, are read before each search.
+ */
+@Component
+class KnownNames {
+
+    /** A name is seen by others once its transaction has ended, later than it says; none takes that long. */
+    private static final Duration LATE = Duration.ofMinutes(2);
+
+    /** @param notedAt by the database's clock */
+    record Noted(NameKind kind, String name, String plain, LocalDateTime notedAt) {}
+
+    private final KnownNameMapper mapper;
+    private final Map<NameKind, Map<String, String>> names = new EnumMap<>(NameKind.class);
+    private LocalDateTime newest = LocalDateTime.of(2000, 1, 1, 0, 0);
+
+    KnownNames(KnownNameMapper mapper) {
+        this.mapper = mapper;
+        for (NameKind kind : NameKind.values()) {
+            names.put(kind, new ConcurrentHashMap<>());
+        }
+    }
+
+    /**
+     * Names of a kind that have a text in them, at most so many.
+     *
+     * @param plain the text without accents
+     * @param written the text with them: names from before accents were set aside have theirs
+     */
+    List<String> with(NameKind kind, String plain, String written, int limit) {
+        return names.getOrDefault(kind, Map.of()).entrySet().stream()
+                .filter(each ->
+                        each.getValue().contains(plain) || each.getValue().contains(written))
+                .map(Map.Entry::getKey)
+                .limit(limit)
+                .toList();
+    }
+
+    /** Reads what is new. */
+    synchronized void refresh() {
+        for (Noted each : mapper.since(newest.minus(LATE))) {
+            names.computeIfAbsent(each.kind(), kind -> new ConcurrentHashMap<>())
+                    .put(each.name(), each.plain());
+            newest = each.notedAt().isAfter(newest) ? each.notedAt() : newest;
+        }
+    }
+}
