@@ -138,7 +138,7 @@ function PutRight({ row, goOn, first }: Pick<Props, "row" | "goOn" | "first">) {
           className="entry min-w-0 grow py-0"
           value={text}
           maxLength={1000}
-          disabled={save.isPending}
+          readOnly={save.isPending}
           onChange={(event) => setText(event.target.value)}
           onKeyDown={typed}
         />

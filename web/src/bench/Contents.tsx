@@ -5,6 +5,7 @@ import { useKeys } from "../ui/keys";
 import { CombineAndHoldBack } from "./CombineAndHoldBack";
 import { Options } from "./Options";
 import { ShipToForm } from "./ShipToForm";
+import { Together } from "./Together";
 import { placeKindWords } from "../ui/placeKinds";
 import { acts, type BenchData, type useAct } from "./useBench";
 
@@ -53,6 +54,7 @@ export function Contents({ bench, act, editing, setEditing }: Props) {
         ))}
       </ul>
       {open && <Options bench={bench} act={act} />}
+      {open && <Together bench={bench} act={act} />}
       {open && <CombineAndHoldBack bench={bench} act={act} />}
     </section>
   );

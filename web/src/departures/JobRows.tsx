@@ -131,6 +131,9 @@ function JobRow({ job, rescue, current, choose, open }: RowProps) {
       <td>
         {job.status === "ON_BENCH" && <strong>On the Bench. </strong>}
         {job.reason}
+        {job.goingThereToo > 0 && (
+          <span className="quiet"> {count(job.goingThereToo, "more job goes", "more jobs go")} there.</span>
+        )}
         {rescue && (
           <span className="block">
             <strong className="text-primary">

@@ -56,7 +56,7 @@ export function EntryField({ job, field, line, label, text, counts, by, mayEdit,
           value={typed ?? text}
           list={choices}
           placeholder={counts ? `${counts} ${by ?? ""}` : "nothing"}
-          disabled={save.isPending}
+          readOnly={save.isPending}
           maxLength={1000}
           onChange={(event) => setTyped(event.target.value)}
           onBlur={() => !save.isError && keep()}

@@ -1,6 +1,7 @@
 import type { ReactNode } from "react";
 import type { Schemas } from "../api/client";
-import { day } from "../ui/format";
+import { Link } from "react-router";
+import { count, day } from "../ui/format";
 import { JobLink } from "../ui/JobLink";
 import { statusWord, TERMS } from "./listWords";
 
@@ -19,7 +20,23 @@ export interface Column {
 const COLUMNS: Column[] = [
   { key: "number", label: "Job", figure: true, cell: (row) => <JobLink job={row.number} /> },
   { key: "customer", label: "Customer", cell: (row) => row.customer },
-  { key: "ship-to", label: "Ship to", cell: (row) => row.shipTo },
+  {
+    key: "ship-to",
+    label: "Ship to",
+    cell: (row) => (
+      <>
+        {row.shipTo}
+        {row.goingThereToo > 0 && (
+          <Link
+            to={`/jobs?same-place=${encodeURIComponent(row.number)}&status=READY&status=ON_BENCH`}
+            className="quiet block text-sm underline decoration-base-300"
+          >
+            {count(row.goingThereToo, "more job goes", "more jobs go")} there
+          </Link>
+        )}
+      </>
+    ),
+  },
   { key: "city", label: "City", cell: (row) => row.city },
   {
     key: "promised",

@@ -66,6 +66,7 @@ export const FACTS: ListFact[] = [
   { key: "site", label: "Leaves from", form: "words", example: "site code" },
   { key: "source", label: "Source", form: "words", example: "FILE" },
   { key: "batch", label: "Batch", form: "words" },
+  { key: "same-place", label: "Same place as", form: "words", example: "job number" },
   { key: "same-contents", label: "Same contents as", form: "words", example: "job number" },
 ];
 

@@ -27,7 +27,12 @@ class AccessibilityTest {
             "/items",
             "/rules",
             "/rules/new",
-            "/rules/2");
+            "/rules/2",
+            "/jobs/attention",
+            "/jobs/one?job=2404",
+            "/jobs/new",
+            "/places",
+            "/places/1");
 
     /** Sees every section. */
     private static final String ADMINISTRATOR = "admin";

@@ -11,6 +11,15 @@ import org.openqa.selenium.Keys;
 @EnabledIfSystemProperty(named = "nobrec.screenshots", matches = ".+")
 class ScreenshotsTest {
 
+    /** Invented, like all of the demo's. */
+    private static final String ATTENTION = String.join(
+            "\n",
+            "Order No,Customer,Ship To,Street,City,State,ZIP,Country,Phone,Promise,Ship Via,Item,Description,Qty,Qty Ready,Unit Wt lb,Hold",
+            "2451,Tarn Hydraulics,Tarn Hydraulics,8 Mill Road,Tucson,NV,85701,US,,12/03/2026,Plover Ground,SK-9,Seal kit,4,1,0.2,",
+            "2452,Corbel Machine Works,Corbel Machine Works,880 East Parkway,Tucson,AZ,85107,US,,12/03/2026,Plover Ground,"
+                    + "NUT-9,Lock nut M12,40,,,credit office",
+            "2453,Lark & Rowe,Lark & Rowe,18 Front Street,Toronto,ON,M5V2T,CA,,12/04/2026,Plover Ground,PIN-9,Clevis pin,4,,0.2,");
+
     private final Application application = Application.running();
     private final Path folder = Path.of(System.getProperty("nobrec.screenshots", "target"));
 
@@ -40,6 +49,9 @@ class ScreenshotsTest {
             desk.waitForText("✓ Shipped");
             pictures(desk);
             keep(desk, "bench-shipped");
+            desk.open("/jobs/one?job=2417");
+            desk.waitForText("Who did what");
+            keep(desk, "job");
             desk.open("/bench/2416");
             desk.waitForText("Layer 1 of");
             keep(desk, "bench-freight");
@@ -74,6 +86,16 @@ class ScreenshotsTest {
             desk.press(Keys.F9);
             desk.waitForText("5103");
             keep(desk, "sources");
+            desk.open("/jobs");
+            desk.waitFor("table");
+            desk.dropFile("attention.csv", ATTENTION);
+            desk.waitForText("3 went in");
+            desk.open("/jobs/attention");
+            desk.waitForText("Meant:");
+            keep(desk, "needs-attention");
+            desk.open("/places");
+            desk.waitForText("Tarn Hydraulics");
+            keep(desk, "places");
             desk.open("/jobs");
             desk.waitFor("table");
             desk.dropFile("tickets.csv", SourcesTest.UNKNOWN);

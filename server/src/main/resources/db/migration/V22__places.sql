@@ -31,7 +31,7 @@ CREATE TABLE IF NOT EXISTS place (
 
 ALTER TABLE work_order
     ADD COLUMN IF NOT EXISTS place_id BIGINT COMMENT 'where it goes; null for what came in before places and has left';
-CREATE INDEX IF NOT EXISTS work_order_by_place ON work_order (place_id, id);
+CREATE INDEX IF NOT EXISTS work_order_by_place ON work_order (place_id, status, id);
 
 -- Open jobs find their places by the task that looks at house rules.
 UPDATE work_order SET rules_version = -1 WHERE status IN ('READY', 'ON_BENCH');

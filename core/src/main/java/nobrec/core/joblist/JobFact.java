@@ -20,6 +20,7 @@ public enum JobFact {
     VALUE("value", "Value", Form.MONEY),
     WEIGHT("weight", "Weight", Form.WEIGHT),
     ATTENTION("attention", "Needs attention", Form.WORDS),
+    SAME_PLACE("same-place", "Same place as", Form.WORDS),
     CONTENTS("same-contents", "Same contents as", Form.WORDS),
     FIELD("field", "Field", Form.FIELD);
 

@@ -1,5 +1,6 @@
 package nobrec.core.shipment;
 
+import nobrec.core.address.PlaceKey;
 import nobrec.core.limit.Limits;
 import nobrec.core.refusal.Refusal;
 import nobrec.core.workorder.WorkOrder;
@@ -21,7 +22,8 @@ public final class Combining {
             throw Refusal.conflict(
                     "Job " + other.number(), "It goes in this shipment already.", "Nothing is left to do.");
         }
-        boolean samePlace = other.shipTo().equals(jobs.leading().shipTo());
+        boolean samePlace =
+                PlaceKey.of(other.shipTo()).equals(PlaceKey.of(jobs.leading().shipTo()));
         if (!samePlace || other.terms() != jobs.leading().terms()) {
             throw Refusal.unusable(
                     "Job " + other.number(),

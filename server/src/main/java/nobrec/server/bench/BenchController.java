@@ -73,6 +73,8 @@ class BenchController {
 
     record JobChoice(@NotNull @Size(max = LONGEST) String job) {}
 
+    record TogetherAnswer(List<TogetherOffers.TogetherOffer> offers) {}
+
     record OnTimeAnswer(Optional<OnTimeOffers.OnTimeOffer> offer) {}
 
     record ShipToEntry(
@@ -97,10 +99,12 @@ class BenchController {
     private final BenchLooks looks;
     private final OnTimeOffers onTimeOffers;
 
+    private final TogetherOffers together;
     private final LearnedWeights learnedWeights;
 
     BenchController(
             LearnedWeights learnedWeights,
+            TogetherOffers together,
             Shipments shipments,
             BenchActs acts,
             Opening opening,
@@ -112,6 +116,7 @@ class BenchController {
             BenchLooks looks,
             OnTimeOffers onTimeOffers) {
         this.learnedWeights = learnedWeights;
+        this.together = together;
         this.shipments = shipments;
         this.acts = acts;
         this.opening = opening;
@@ -136,6 +141,13 @@ class BenchController {
     @ForEveryone
     BenchView look(@RequestParam @Size(max = LONGEST) String job, Principal who) {
         return looks.look(job.strip(), who.getName());
+    }
+
+    /** Jobs that could go together with one, each with what that saves. Looking leaves no trace. */
+    @GetMapping("/together")
+    @ForTheDesk
+    TogetherAnswer together(@RequestParam @Size(max = LONGEST) String job, Principal who) {
+        return new TogetherAnswer(together.of(job.strip(), who.getName()));
     }
 
     /** What would bring a job there in time; no service when nothing would. Looking leaves no trace. */

@@ -7,6 +7,7 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.Function;
 import java.util.stream.Collectors;
 import nobrec.core.address.PostalAddress;
 import nobrec.core.calendar.Pickup;
@@ -93,12 +94,15 @@ class DepartureBoard {
                 .toList();
         int from = part.placeIn(all.size());
         List<Planned> rows = all.subList(from, Math.min(all.size(), from + part.limit()));
+        Map<Long, Long> there = all.stream()
+                .flatMap(each -> each.job().placeId().stream())
+                .collect(Collectors.groupingBy(Function.identity(), Collectors.counting()));
         Map<Long, Weight> weights =
                 workOrders.weights(rows.stream().map(each -> each.job().id()).toList());
         return new JobOutlookList(
                 rows.stream()
                         .map(each -> view(
-                                each, Optional.ofNullable(weights.get(each.job().id())), now))
+                                each, Optional.ofNullable(weights.get(each.job().id())), others(each, there), now))
                         .toList(),
                 from + rows.size() < all.size() ? Optional.of((long) from + rows.size()) : Optional.empty(),
                 all.size());
@@ -163,7 +167,14 @@ class DepartureBoard {
                 load.packedPercent());
     }
 
-    private JobOutlookView view(Planned each, Optional<Weight> jobWeight, LocalDateTime now) {
+    private static int others(Planned each, Map<Long, Long> there) {
+        return each.job()
+                .placeId()
+                .map(place -> (int) (there.getOrDefault(place, 1L) - 1))
+                .orElse(0);
+    }
+
+    private JobOutlookView view(Planned each, Optional<Weight> jobWeight, int goingThereToo, LocalDateTime now) {
         OpenOrder job = each.job();
         boolean today = each.outlook().nextDeparture().equals(now.toLocalDate());
         return new JobOutlookView(
@@ -180,6 +191,7 @@ class DepartureBoard {
                 each.service().carrier().name(),
                 jobWeight.map(weight -> WeightFigure.of(weight, settings.units())),
                 job.status(),
+                goingThereToo,
                 each.outlook().reason() + each.remark());
     }
 

@@ -44,7 +44,10 @@ record DepartureView(
      */
     record JobOutlookList(List<JobOutlookView> rows, Optional<Long> next, int total) {}
 
-    /** @param leaveBy the last day on which it can leave and still keep its promise */
+    /**
+     * @param leaveBy the last day on which it can leave and still keep its promise
+     * @param goingThereToo other jobs that have not left and go to the same place
+     */
     record JobOutlookView(
             String job,
             String customer,
@@ -59,6 +62,7 @@ record DepartureView(
             String carrier,
             Optional<WeightFigure> weight,
             WorkOrderStatus status,
+            int goingThereToo,
             String reason) {}
 
     /**

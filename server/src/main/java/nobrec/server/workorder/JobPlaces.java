@@ -60,6 +60,11 @@ public class JobPlaces {
         }
     }
 
+    /** Numbers of other jobs that go where one goes and are not held, those promised first. */
+    public List<String> goingThereToo(long workOrderId, int limit) {
+        return mapper.goingThereToo(workOrderId, limit);
+    }
+
     /** All that goes or went to a place goes or went to another. */
     public void move(long from, long into) {
         mapper.moveTo(from, into);

@@ -16,7 +16,8 @@ public record OpenOrder(
         Optional<PlaceKind> saidPlaceKind,
         Optional<LocalDate> promiseDate,
         String requestedService,
-        WorkOrderStatus status) {
+        WorkOrderStatus status,
+        Optional<Long> placeId) {
 
     /** As a person said it, else as the address tells. */
     public PlaceKind placeKind() {

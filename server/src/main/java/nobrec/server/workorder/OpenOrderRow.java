@@ -5,6 +5,7 @@ import java.util.Optional;
 import nobrec.core.address.PlaceKind;
 import nobrec.core.address.PostalAddress;
 import nobrec.core.workorder.WorkOrderStatus;
+import org.jspecify.annotations.Nullable;
 
 /** Some columns of a row of table work_order. */
 record OpenOrderRow(
@@ -21,7 +22,8 @@ record OpenOrderRow(
         PlaceKind placeKind,
         LocalDate promiseDate,
         String requestedService,
-        WorkOrderStatus status) {
+        WorkOrderStatus status,
+        @Nullable Long placeId) {
 
     OpenOrder order() {
         return new OpenOrder(
@@ -32,6 +34,7 @@ record OpenOrderRow(
                 Optional.ofNullable(placeKind),
                 Optional.ofNullable(promiseDate),
                 requestedService,
-                status);
+                status,
+                Optional.ofNullable(placeId));
     }
 }

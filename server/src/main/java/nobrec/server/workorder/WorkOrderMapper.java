@@ -80,6 +80,8 @@ interface WorkOrderMapper {
 
     List<Long> openAt(long place);
 
+    List<String> goingThereToo(@Param("id") long id, @Param("limit") int limit);
+
     @ChangesAnyRows
     void moveTo(@Param("from") long from, @Param("into") long into);
 

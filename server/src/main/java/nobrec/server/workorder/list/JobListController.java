@@ -43,6 +43,7 @@ class JobListController {
     /**
      * @param weight of all pieces, as the records say it; left out where one line does not
      * @param value of all pieces, likewise
+     * @param goingThereToo other jobs that have not left and go to the same place
      */
     record JobRow(
             long id,
@@ -63,7 +64,8 @@ class JobListController {
             String batch,
             String site,
             Instant cameIn,
-            Optional<LocalDate> shipped) {}
+            Optional<LocalDate> shipped,
+            int goingThereToo) {}
 
     /** @param more whether there are more than are counted */
     record JobCount(int count, boolean more) {}
@@ -157,6 +159,7 @@ class JobListController {
                 row.batch(),
                 row.site(),
                 row.takenInAt(),
-                Optional.ofNullable(row.shippedOn()));
+                Optional.ofNullable(row.shippedOn()),
+                row.goingThereToo());
     }
 }

@@ -11,6 +11,7 @@ import org.jspecify.annotations.Nullable;
 /**
  * A row of the job list.
  *
+ * @param goingThereToo other jobs that have not left and go to the same place
  * @param sortedBy what the list is sorted by, as the cursor keeps it
  */
 record JobListRow(
@@ -35,4 +36,5 @@ record JobListRow(
         String site,
         Instant takenInAt,
         @Nullable LocalDate shippedOn,
+        int goingThereToo,
         String sortedBy) {}

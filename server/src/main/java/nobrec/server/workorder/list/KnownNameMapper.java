@@ -7,6 +7,9 @@ import org.apache.ibatis.annotations.Mapper;
 @Mapper
 interface KnownNameMapper {
 
-    /** Names that were noted since a moment, the oldest first. */
+    /** By the clock that names are noted by. */
+    LocalDateTime now();
+
+    /** Names that were noted since a moment. */
     List<KnownNames.Noted> since(LocalDateTime moment);
 }

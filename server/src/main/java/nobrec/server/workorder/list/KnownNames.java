@@ -18,12 +18,11 @@ class KnownNames {
     /** A name is seen by others once its transaction has ended, later than it says; none takes that long. */
     private static final Duration LATE = Duration.ofMinutes(2);
 
-    /** @param notedAt by the database's clock */
-    record Noted(NameKind kind, String name, String plain, LocalDateTime notedAt) {}
+    record Noted(NameKind kind, String name, String plain) {}
 
     private final KnownNameMapper mapper;
     private final Map<NameKind, Map<String, String>> names = new EnumMap<>(NameKind.class);
-    private LocalDateTime newest = LocalDateTime.of(2000, 1, 1, 0, 0);
+    private LocalDateTime readAt = LocalDateTime.of(2000, 1, 1, 0, 0);
 
     KnownNames(KnownNameMapper mapper) {
         this.mapper = mapper;
@@ -49,10 +48,11 @@ class KnownNames {
 
     /** Reads what is new. */
     synchronized void refresh() {
-        for (Noted each : mapper.since(newest.minus(LATE))) {
+        LocalDateTime now = mapper.now();
+        for (Noted each : mapper.since(readAt.minus(LATE))) {
             names.computeIfAbsent(each.kind(), kind -> new ConcurrentHashMap<>())
                     .put(each.name(), each.plain());
-            newest = each.notedAt().isAfter(newest) ? each.notedAt() : newest;
         }
+        readAt = now;
     }
 }
