@@ -54,7 +54,7 @@ public class JobLists {
     Page page(JobFilter filter, Optional<JobCursor> after, int limit) {
         Asked asked = asked(filter);
         List<Long> found = asked.candidates();
-        int count = found == null ? mapper.count(asked, COUNTED + 1) : found.size();
+        int count = count(asked);
         Asked from = asked.from(after.orElse(null));
         List<JobListRow> rows =
                 found == null ? rows(from, count, limit) : found.isEmpty() ? List.of() : those(from, found, limit);
@@ -84,9 +84,17 @@ public class JobLists {
     /** At most {@value #COUNTED} and one. */
     @Transactional(readOnly = true)
     int count(JobFilter filter) {
-        Asked asked = asked(filter);
+        return count(asked(filter));
+    }
+
+    /** A common word alone is in more than are counted. */
+    private int count(Asked asked) {
         List<Long> found = asked.candidates();
-        return found == null ? mapper.count(asked, COUNTED + 1) : found.size();
+        if (found != null) {
+            return found.size();
+        }
+        boolean oneWord = asked.words().size() == 1 && asked.conditions().isEmpty();
+        return oneWord ? COUNTED + 1 : mapper.count(asked, COUNTED + 1);
     }
 
     /** What some jobs come to, by their numbers. */
