@@ -41,6 +41,7 @@ const job: Schemas["departure.JobOutlookView"] = {
   service: "Plover Ground",
   carrier: "Plover Parcel",
   status: "READY",
+  goingThereToo: 1,
   reason: "Promised Wed 2 Dec, there Mon 7 Dec at the earliest.",
 };
 
