@@ -77,7 +77,16 @@ function UsualList({ word, query, filter, setFilter }: Props & { word: string; q
 type Panel = "words" | "columns" | "keep";
 
 /** What the list is narrowed to, as words that can be taken out again, and more of them; and what it shows. */
-export function FilterWords({ filter, setFilter, count }: Props & { count: string }) {
+export function FilterWords({
+  filter,
+  setFilter,
+  count,
+  file,
+}: Props & {
+  count: string;
+  /** Where the list is as a file. */
+  file: string;
+}) {
   const [opened, setOpened] = useState<Panel | undefined>();
   const button = useRef<HTMLButtonElement>(null);
   const toggle = useCallback((one: Panel) => setOpened((before) => (before === one ? undefined : one)), []);
@@ -128,6 +137,9 @@ export function FilterWords({ filter, setFilter, count }: Props & { count: strin
         >
           Keep it
         </button>
+        <a className="act" href={file} download>
+          Save as CSV
+        </a>
         <span className="quiet ml-auto">
           <Key name="↑" /> <Key name="↓" /> choose <Key name="Enter" /> to the bench
         </span>

@@ -92,13 +92,10 @@ export function Jobs() {
           <div className="flex flex-wrap items-center gap-x-5 gap-y-2">
             <h1>Jobs</h1>
             <UsualLists filter={filter} setFilter={setFilter} />
-            <div className="ml-auto flex gap-5">
+            <div className="ml-auto flex gap-3">
               <Link className="act" to="/jobs/attention">
                 Needs attention <Key name="N" />
               </Link>
-              <a className="act" href={`/api/v1/work-orders/file?${listed(filter)}`} download>
-                Save as CSV
-              </a>
               {bringsIn && (
                 <Link className="act" to="/jobs/new">
                   New job <Key name="Insert" />
@@ -108,7 +105,12 @@ export function Jobs() {
             </div>
           </div>
           <KeptLists filter={filter} setFilter={setFilter} />
-          <FilterWords filter={filter} setFilter={setFilter} count={counted(list.data?.pages[0])} />
+          <FilterWords
+            filter={filter}
+            setFilter={setFilter}
+            count={counted(list.data?.pages[0])}
+            file={`/api/v1/work-orders/file?${listed(filter)}`}
+          />
           {list.data?.pages[0]?.leftOut.map((each) => (
             <p key={each} role="status" className="mt-2 border-l-4 border-warning py-1 pl-3">
               {each}

@@ -46,8 +46,12 @@ export function Frame({ who, children }: { who: Schemas["account.WhoView"]; chil
     ),
   );
 
-  // Another section: the next key belongs to it, not to the link that led here.
-  useEffect(() => main.current?.focus({ preventScroll: true }), [pathname]);
+  // Another section: the next key belongs to it, not to the link that led here; where it has a field for it, to that.
+  useEffect(() => {
+    if (!main.current?.contains(document.activeElement)) {
+      main.current?.focus({ preventScroll: true });
+    }
+  }, [pathname]);
 
   return (
     <div className="flex h-screen flex-col">
@@ -68,7 +72,7 @@ export function Frame({ who, children }: { who: Schemas["account.WhoView"]; chil
               to={section.path}
               title={section.key}
               className={({ isActive }) =>
-                "flex items-center border-b-4 px-2.5 pt-2 pb-1.5 max-[900px]:px-1.5 " +
+                "flex items-center border-b-4 px-2.5 pt-2 pb-1.5 max-[1400px]:px-1.5 " +
                 (isActive ? "border-primary font-bold" : "border-transparent hover:border-base-300")
               }
             >
@@ -83,7 +87,12 @@ export function Frame({ who, children }: { who: Schemas["account.WhoView"]; chil
         </div>
       </header>
       <Connection />
-      <main id="content" ref={main} tabIndex={-1} className="min-h-0 flex-1 overflow-auto outline-none">
+      <main
+        id="content"
+        ref={main}
+        tabIndex={-1}
+        className="relative min-h-0 flex-1 overflow-auto outline-none"
+      >
         <Unshown place={pathname}>{children}</Unshown>
       </main>
       {help && <KeyHelp close={() => setHelp(false)} />}

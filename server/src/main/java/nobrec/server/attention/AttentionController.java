@@ -10,6 +10,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import nobrec.core.address.AddressCorrection;
 import nobrec.core.layout.OrderField;
 import nobrec.core.limit.Limits;
@@ -101,7 +102,9 @@ class AttentionController {
                 job.number(),
                 job.customer(),
                 job.shipTo().name(),
-                job.shipTo().street() + ", " + job.shipTo().cityLine(),
+                Stream.of(job.shipTo().street(), job.shipTo().cityLine())
+                        .filter(each -> !each.isEmpty())
+                        .collect(Collectors.joining(", ")),
                 job.promiseDate(),
                 job.status(),
                 attention.kind(),
