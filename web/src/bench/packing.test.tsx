@@ -1,3 +1,4 @@
+import { QueryClient, QueryClientProvider } from "@tanstack/react-query";
 import { renderToStaticMarkup } from "react-dom/server";
 import { MemoryRouter } from "react-router";
 import { cleanup, render, screen } from "@testing-library/react";
@@ -203,14 +204,16 @@ describe("the packages", () => {
 describe("what goes", () => {
   it("says what is placed, what stays, and what must be minded", () => {
     const said = words(
-      <MemoryRouter>
-        <Contents
-          bench={{ ...packed, otherJobs: ["2420"] }}
-          act={idleAct}
-          editing={false}
-          setEditing={() => undefined}
-        />
-      </MemoryRouter>,
+      <QueryClientProvider client={new QueryClient()}>
+        <MemoryRouter>
+          <Contents
+            bench={{ ...packed, otherJobs: ["2420"] }}
+            act={idleAct}
+            editing={false}
+            setEditing={() => undefined}
+          />
+        </MemoryRouter>
+      </QueryClientProvider>,
     );
     expect(said).toContain("6 of 8");
     expect(said).toContain("2 held back for another shipment");
