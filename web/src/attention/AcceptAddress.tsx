@@ -7,9 +7,7 @@ export function AcceptAddress({ job, done }: { job: string; done?: () => void })
   const queries = useQueryClient();
   const accept = useMutation({
     mutationFn: () =>
-      answer(
-        api.POST("/api/v1/work-orders/{number}/address-accepted", { params: { path: { number: job } } }),
-      ),
+      answer(api.POST("/api/v1/work-orders/one/address-accepted", { params: { query: { job } } })),
     onSuccess: done,
     onSettled: () => queries.invalidateQueries(),
   });

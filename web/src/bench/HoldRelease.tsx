@@ -1,6 +1,7 @@
 import { useMutation, useQueryClient } from "@tanstack/react-query";
-import { answer, api } from "../api/client";
+import { releaseJobs } from "../job/useJob";
 import { useMay } from "../signin/who";
+import { OutcomesLine } from "../ui/outcomes";
 import { ProblemLine } from "../ui/states";
 import type { BenchData } from "./useBench";
 
@@ -9,8 +10,7 @@ export function HoldRelease({ bench }: { bench: BenchData }) {
   const queries = useQueryClient();
   const may = useMay();
   const release = useMutation({
-    mutationFn: () =>
-      answer(api.POST("/api/v1/work-orders/{number}/released", { params: { path: { number: bench.job } } })),
+    mutationFn: () => releaseJobs([bench.job]),
     onSettled: () => queries.invalidateQueries(),
   });
   if (!may("BRING_IN")) {
@@ -22,6 +22,7 @@ export function HoldRelease({ bench }: { bench: BenchData }) {
         Release the hold
       </button>
       {release.isError && <ProblemLine error={release.error} />}
+      {release.data && release.data.refused.length > 0 && <OutcomesLine outcomes={release.data} />}
     </>
   );
 }

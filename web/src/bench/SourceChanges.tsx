@@ -10,8 +10,7 @@ type Changes = Schemas["source.ChangesView"];
 export function SourceChanges({ job }: { job: string }) {
   const changes = useQuery({
     queryKey: ["changes", job],
-    queryFn: () =>
-      answer(api.GET("/api/v1/work-orders/{number}/changes", { params: { path: { number: job } } })),
+    queryFn: () => answer(api.GET("/api/v1/work-orders/one/changes", { params: { query: { job } } })),
   });
   const found = changes.data?.changes;
   return found && (found.differences.length > 0 || found.cancelled) ? (
@@ -28,8 +27,8 @@ function Difference({ job, changes }: { job: string; changes: Changes }) {
   const takeOver = useMutation({
     mutationFn: (keys: string[]) =>
       answer(
-        api.POST("/api/v1/work-orders/{number}/changes", {
-          params: { path: { number: job } },
+        api.POST("/api/v1/work-orders/one/changes", {
+          params: { query: { job } },
           body: { record: changes.record, keys },
         }),
       ),

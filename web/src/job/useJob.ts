@@ -5,14 +5,14 @@ export type Job = Schemas["job.JobView"];
 export type Entry = Schemas["job.FieldEntry"];
 
 function params(job: string) {
-  return { path: { number: job } };
+  return { query: { job } };
 }
 
 /** Everything about a job. */
 export function useJob(job: string) {
   return useQuery({
     queryKey: ["job", job],
-    queryFn: () => answer(api.GET("/api/v1/work-orders/{number}", { params: params(job) })),
+    queryFn: () => answer(api.GET("/api/v1/work-orders/one", { params: params(job) })),
     enabled: job !== "",
   });
 }
@@ -32,16 +32,16 @@ export function useJobAct<T>(job: string, act: (value: T) => Promise<Job>) {
 }
 
 export function saveEntries(job: string, entries: Entry[]): Promise<Job> {
-  return answer(api.PUT("/api/v1/work-orders/{number}/entries", { params: params(job), body: { entries } }));
+  return answer(api.PUT("/api/v1/work-orders/one/entries", { params: params(job), body: { entries } }));
 }
 
 export function writeNote(job: string, text: string): Promise<Job> {
-  return answer(api.POST("/api/v1/work-orders/{number}/notes", { params: params(job), body: { text } }));
+  return answer(api.POST("/api/v1/work-orders/one/notes", { params: params(job), body: { text } }));
 }
 
 export function takeOutNote(job: string, id: number): Promise<Job> {
   return answer(
-    api.DELETE("/api/v1/work-orders/{number}/notes/{id}", { params: { path: { number: job, id } } }),
+    api.DELETE("/api/v1/work-orders/one/notes/{id}", { params: { path: { id }, query: { job } } }),
   );
 }
 

@@ -24,9 +24,10 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 
-/** One job, and fields of several. */
+/** One job, and fields of several. A job's number may hold any sign, so it stands behind the question mark. */
 @RestController
 @RequestMapping("/api/v1/work-orders")
 @Tag(name = "work orders")
@@ -140,21 +141,21 @@ class JobController {
     }
 
     /** Everything about a job. */
-    @GetMapping("/{number}")
+    @GetMapping("/one")
     @ForEveryone
-    JobView job(@PathVariable @Size(max = Limits.TEXT) String number, Principal who) {
-        return pages.of(number, who.getName());
+    JobView job(@RequestParam @Size(max = Limits.TEXT) String job, Principal who) {
+        return pages.of(job, who.getName());
     }
 
     /** Puts fields right, all of them or none. */
-    @PutMapping("/{number}/entries")
+    @PutMapping("/one/entries")
     @ForCoordinators
     JobView edit(
-            @PathVariable @Size(max = Limits.TEXT) String number,
+            @RequestParam @Size(max = Limits.TEXT) String job,
             @Valid @RequestBody FieldEntries entries,
             Principal who) {
-        edits.edit(number, entries.entries().stream().map(FieldEntry::edit).toList(), who.getName());
-        return pages.of(number, who.getName());
+        edits.edit(job, entries.entries().stream().map(FieldEntry::edit).toList(), who.getName());
+        return pages.of(job, who.getName());
     }
 
     /** One value in a field of several jobs; where it is refused a job stays as it is. */
@@ -184,19 +185,19 @@ class JobController {
         return outcomes(holds.release(numbers.jobs(), who.getName()));
     }
 
-    @PostMapping("/{number}/notes")
+    @PostMapping("/one/notes")
     @ForTheDesk
     JobView writeNote(
-            @PathVariable @Size(max = Limits.TEXT) String number, @Valid @RequestBody NoteEntry note, Principal who) {
-        notes.write(number, note.text(), who.getName());
-        return pages.of(number, who.getName());
+            @RequestParam @Size(max = Limits.TEXT) String job, @Valid @RequestBody NoteEntry note, Principal who) {
+        notes.write(job, note.text(), who.getName());
+        return pages.of(job, who.getName());
     }
 
-    @DeleteMapping("/{number}/notes/{id}")
+    @DeleteMapping("/one/notes/{id}")
     @ForTheDesk
-    JobView takeOutNote(@PathVariable @Size(max = Limits.TEXT) String number, @PathVariable long id, Principal who) {
-        notes.takeOut(number, id, who.getName());
-        return pages.of(number, who.getName());
+    JobView takeOutNote(@RequestParam @Size(max = Limits.TEXT) String job, @PathVariable long id, Principal who) {
+        notes.takeOut(job, id, who.getName());
+        return pages.of(job, who.getName());
     }
 
     private static Outcomes outcomes(List<Outcome> all) {

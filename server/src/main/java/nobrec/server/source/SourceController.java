@@ -31,6 +31,7 @@ import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 
 /** Record systems that work orders come from. */
@@ -291,10 +292,10 @@ class SourceController {
     }
 
     /** What changed at the source of a work order since it came in, beside ours. */
-    @GetMapping("/api/v1/work-orders/{number}/changes")
+    @GetMapping("/api/v1/work-orders/one/changes")
     @ForEveryone
-    ChangesResult changes(@PathVariable @Size(max = Limits.TEXT) String number) {
-        return new ChangesResult(changes.of(number)
+    ChangesResult changes(@RequestParam @Size(max = Limits.TEXT) String job) {
+        return new ChangesResult(changes.of(job)
                 .map(each -> new ChangesView(
                         each.source(),
                         each.cancelled(),
@@ -307,11 +308,11 @@ class SourceController {
     }
 
     /** Takes over what was chosen of it; the rest stays as it is here. */
-    @PostMapping("/api/v1/work-orders/{number}/changes")
+    @PostMapping("/api/v1/work-orders/one/changes")
     @ForCoordinators
     ChangesResult takeOver(
-            @PathVariable @Size(max = Limits.TEXT) String number, @Valid @RequestBody TakeOver chosen, Principal who) {
-        changes.takeOver(number, chosen.record(), chosen.keys(), who.getName());
-        return changes(number);
+            @RequestParam @Size(max = Limits.TEXT) String job, @Valid @RequestBody TakeOver chosen, Principal who) {
+        changes.takeOver(job, chosen.record(), chosen.keys(), who.getName());
+        return changes(job);
     }
 }

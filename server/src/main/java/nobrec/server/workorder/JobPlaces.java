@@ -45,9 +45,9 @@ public class JobPlaces {
         }
     }
 
-    /** The place that a job goes to. */
-    public Optional<Long> of(long workOrderId) {
-        return Optional.ofNullable(mapper.placeOf(workOrderId));
+    /** Those that came in before places were kept, or go to nobody. */
+    List<Long> withoutPlace(Collection<Long> ids) {
+        return mapper.withoutPlace(ids);
     }
 
     /** What stands there counts for everything that has not left yet. */

@@ -50,7 +50,7 @@ public class Rulings {
     public void bringUpToDate(List<Long> ids) {
         List<Long> free = mapper.lockThoseFree(ids);
         if (!free.isEmpty()) {
-            orders.byIds(free).forEach(places::settle);
+            orders.byIds(places.withoutPlace(free)).forEach(places::settle);
             keep(orders.byIds(free), rules.now());
             lookAgain(free);
         }

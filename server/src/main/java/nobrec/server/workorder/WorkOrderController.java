@@ -5,8 +5,8 @@ import jakarta.validation.constraints.Size;
 import java.security.Principal;
 import nobrec.core.limit.Limits;
 import nobrec.server.api.security.ForCoordinators;
-import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 
 /** What is done with one job. */
@@ -21,16 +21,9 @@ class WorkOrderController {
     }
 
     /** The address is right as it is written, whatever the check says. */
-    @PostMapping("/api/v1/work-orders/{number}/address-accepted")
+    @PostMapping("/api/v1/work-orders/one/address-accepted")
     @ForCoordinators
-    void acceptAddress(@PathVariable @Size(max = Limits.TEXT) String number, Principal who) {
-        workOrders.acceptAddress(number, who.getName());
-    }
-
-    /** A work order that is on hold may go. */
-    @PostMapping("/api/v1/work-orders/{number}/released")
-    @ForCoordinators
-    void release(@PathVariable @Size(max = Limits.TEXT) String number, Principal who) {
-        workOrders.release(number, who.getName());
+    void acceptAddress(@RequestParam @Size(max = Limits.TEXT) String job, Principal who) {
+        workOrders.acceptAddress(job, who.getName());
     }
 }

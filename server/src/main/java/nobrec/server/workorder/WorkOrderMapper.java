@@ -80,6 +80,8 @@ interface WorkOrderMapper {
 
     List<Long> openAt(long place);
 
+    List<Long> withoutPlace(@Param("ids") Collection<Long> ids);
+
     List<String> goingThereToo(@Param("id") long id, @Param("limit") int limit);
 
     @ChangesAnyRows

@@ -57,7 +57,7 @@ class NeedsAttentionTest extends ServerTest {
     private JsonNode entry(String job, String field, int line, String before, String text) {
         return json(send(
                 "PUT",
-                "/api/v1/work-orders/" + job + "/entries",
+                "/api/v1/work-orders/one/entries?job=" + job,
                 Map.of("entries", List.of(Map.of("field", field, "line", line, "before", before, "text", text)))));
     }
 

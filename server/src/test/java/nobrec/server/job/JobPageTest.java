@@ -1,7 +1,11 @@
 package nobrec.server.job;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.user;
 
+import java.net.URI;
+import java.net.URLEncoder;
+import java.nio.charset.StandardCharsets;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -10,6 +14,7 @@ import nobrec.server.ServerTest;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.ValueSource;
 import org.springframework.http.HttpStatus;
 import org.springframework.test.web.servlet.assertj.MvcTestResult;
 import tools.jackson.databind.JsonNode;
@@ -19,7 +24,7 @@ class JobPageTest extends ServerTest {
     private MvcTestResult edit(String job, String field, String before, String text) {
         return send(
                 "PUT",
-                "/api/v1/work-orders/" + job + "/entries",
+                "/api/v1/work-orders/one/entries?job=" + job,
                 Map.of("entries", List.of(Map.of("field", field, "line", 0, "before", before, "text", text))));
     }
 
@@ -33,13 +38,13 @@ class JobPageTest extends ServerTest {
     }
 
     private JsonNode page(String job) {
-        return get("/api/v1/work-orders/" + job);
+        return get("/api/v1/work-orders/one?job=" + job);
     }
 
     @Test
     void aPageHasLinesShipmentsPapersNotesAndWhoDidWhat() {
         ship(weighedJob("JP-1", "Plover Ground"));
-        json(send("POST", "/api/v1/work-orders/JP-1/notes", Map.of("text", "Dock is closed on Friday.")));
+        json(send("POST", "/api/v1/work-orders/one/notes?job=JP-1", Map.of("text", "Dock is closed on Friday.")));
         JsonNode job = page("JP-1");
         assertThat(job.path("lines").get(0).path("ordered").asInt()).isEqualTo(5);
         assertThat(job.path("lines").get(0).path("shipped").asInt()).isEqualTo(5);
@@ -61,7 +66,7 @@ class JobPageTest extends ServerTest {
         assertThat(edit("JP-2", "STREET", before, "90 Carding Lane")).hasStatusOk();
         MvcTestResult second = send(
                 "PUT",
-                "/api/v1/work-orders/JP-2/entries",
+                "/api/v1/work-orders/one/entries?job=JP-2",
                 Map.of(
                         "entries",
                         List.of(Map.of("field", "STREET", "line", 0, "before", before, "text", "91 Carding Lane"))),
@@ -112,7 +117,7 @@ class JobPageTest extends ServerTest {
         JsonNode bench = weighedJob("JP-6", "Plover Ground");
         assertThat(send(
                         "PUT",
-                        "/api/v1/work-orders/JP-6/entries",
+                        "/api/v1/work-orders/one/entries?job=JP-6",
                         Map.of(
                                 "entries",
                                 List.of(
@@ -142,16 +147,16 @@ class JobPageTest extends ServerTest {
         assertThat(page("JP-7").path("hold").asString()).isEqualTo("Credit");
         assertThat(send("POST", "/api/v1/work-orders/holds", Map.of("jobs", List.of("JP-7"), "reason", " ")))
                 .hasStatus4xxClientError();
-        JsonNode noted = json(send("POST", "/api/v1/work-orders/JP-7/notes", Map.of("text", "Call first.")));
-        String note = "/api/v1/work-orders/JP-7/notes/"
-                + noted.path("notes").get(0).path("id").asLong();
+        JsonNode noted = json(send("POST", "/api/v1/work-orders/one/notes?job=JP-7", Map.of("text", "Call first.")));
+        String note = "/api/v1/work-orders/one/notes/"
+                + noted.path("notes").get(0).path("id").asLong() + "?job=JP-7";
         assertThat(send("DELETE", note, null, "tobin", "COORDINATOR")).hasStatus4xxClientError();
         assertThat(send("DELETE", note, null)).hasStatusOk();
         assertThat(edit("JP-7", "PHONE", "(608) 555-0142", "").getResponse().getStatus())
                 .isEqualTo(200);
         assertThat(send(
                         "PUT",
-                        "/api/v1/work-orders/JP-7/entries",
+                        "/api/v1/work-orders/one/entries?job=JP-7",
                         Map.of("entries", List.of(Map.of("field", "PHONE", "line", 0, "text", "1"))),
                         "rufus",
                         "PACKER"))
@@ -206,5 +211,22 @@ class JobPageTest extends ServerTest {
         Map<String, Object> nothing = new HashMap<>(typed);
         nothing.put("lines", List.of(Map.of("entries", List.of(Map.of("field", "QUANTITY", "text", "none")))));
         assertThat(send("POST", "/api/v1/work-orders", nothing)).hasStatus4xxClientError();
+    }
+
+    @ParameterizedTest
+    @ValueSource(strings = {"JP/8", "JP 8;a", "JP%8", "JP#8", "..", "JP\\\\8"})
+    void aNumberMayHoldAnySign(String number) {
+        bringIn(number, "Plover Ground");
+        String job = URLEncoder.encode(number, StandardCharsets.UTF_8).replace("+", "%20");
+        URI page = URI.create("/api/v1/work-orders/one?job=" + job);
+        assertThat(mvc.get().uri(page).with(user(INES).roles("COORDINATOR")).exchange())
+                .hasStatusOk();
+        assertThat(json(mvc.get()
+                                .uri(page)
+                                .with(user(INES).roles("COORDINATOR"))
+                                .exchange())
+                        .path("number")
+                        .asString())
+                .isEqualTo(number);
     }
 }

@@ -161,13 +161,13 @@ class PlacesTest extends ServerTest {
     void anAddressAcceptedAsWrittenStopsNothingUntilItIsWrittenOtherwise() {
         bring("PL-41", "Fell Quarry,,Old Works,,Tucson,NV,85701,US");
         assertThat(stops("PL-41")).isTrue();
-        assertThat(send("POST", "/api/v1/work-orders/PL-41/address-accepted", null))
+        assertThat(send("POST", "/api/v1/work-orders/one/address-accepted?job=PL-41", null))
                 .hasStatusOk();
         assertThat(stops("PL-41")).isFalse();
         assertThat(get("/api/v1/shipments?job=PL-41").path("checks").toString()).contains("accepted it as written");
         assertThat(send(
                         "PUT",
-                        "/api/v1/work-orders/PL-41/entries",
+                        "/api/v1/work-orders/one/entries?job=PL-41",
                         Map.of("entries", List.of(Map.of("field", "STATE", "line", 0, "text", "NM")))))
                 .hasStatusOk();
         assertThat(stops("PL-41")).isTrue();

@@ -123,7 +123,8 @@ class HouseRulesTest extends ServerTest {
         add(rule("HR Hold", act("HOLD", "ask Ines")));
         bring("HR-2", "HR Hold");
         assertThat(open("HR-2").path("checks").toString()).contains("On hold: ask Ines");
-        assertThat(send("POST", "/api/v1/work-orders/HR-2/released", Map.of())).hasStatusOk();
+        assertThat(send("POST", "/api/v1/work-orders/releases", Map.of("jobs", List.of("HR-2"))))
+                .hasStatusOk();
         add(rule("HR Hold", act("NOTE", "fragile")));
         awaitTasks();
         JsonNode bench = open("HR-2");

@@ -228,11 +228,12 @@ class RecordSourcesTest extends ServerTest {
         desk.change("RS-40", "due", "2026-12-09");
         desk.change("RS-40", "ship_city", "Phoenix");
         look();
-        JsonNode changes = get("/api/v1/work-orders/RS-40/changes").path("changes");
+        JsonNode changes = get("/api/v1/work-orders/one/changes?job=RS-40").path("changes");
         assertThat(changes.path("differences")).hasSize(2);
         assertThat(changes.path("differences").get(0).path("label").asString()).isEqualTo("Ship-to city");
         assertThat(takeOver("RS-40", changes, "PROMISE_DATE")).hasStatusOk();
-        assertThat(get("/api/v1/work-orders/RS-40/changes").has("changes")).isFalse();
+        assertThat(get("/api/v1/work-orders/one/changes?job=RS-40").has("changes"))
+                .isFalse();
         JsonNode row = get("/api/v1/work-orders?text=RS-40").path("rows").get(0);
         assertThat(row.path("promiseDate").asString()).isEqualTo("2026-12-09");
         assertThat(row.path("city").asString()).isEqualTo("Tucson, AZ");
@@ -242,7 +243,7 @@ class RecordSourcesTest extends ServerTest {
     private MvcTestResult takeOver(String number, JsonNode changes, String... keys) {
         return send(
                 "POST",
-                "/api/v1/work-orders/" + number + "/changes",
+                "/api/v1/work-orders/one/changes?job=" + number,
                 Map.of("record", changes.path("record"), "keys", Set.of(keys)));
     }
 
@@ -253,11 +254,11 @@ class RecordSourcesTest extends ServerTest {
         take("RS-41");
         desk.change("RS-41", "ship_city", "Phoenix");
         look();
-        JsonNode seen = get("/api/v1/work-orders/RS-41/changes").path("changes");
+        JsonNode seen = get("/api/v1/work-orders/one/changes?job=RS-41").path("changes");
         desk.change("RS-41", "ship_city", "Mesa");
         look();
         assertThat(takeOver("RS-41", seen, "CITY")).hasStatus(HttpStatus.CONFLICT);
-        JsonNode now = get("/api/v1/work-orders/RS-41/changes").path("changes");
+        JsonNode now = get("/api/v1/work-orders/one/changes?job=RS-41").path("changes");
         List<CompletableFuture<MvcTestResult>> both = List.of(
                 CompletableFuture.supplyAsync(() -> takeOver("RS-41", now, "CITY")),
                 CompletableFuture.supplyAsync(() -> takeOver("RS-41", now)));
@@ -277,7 +278,8 @@ class RecordSourcesTest extends ServerTest {
         JsonNode bench = json(send("POST", "/api/v1/shipments", Map.of("job", "RS-50")));
         assertThat(bench.path("mayShip").asBoolean()).isFalse();
         assertThat(bench.path("checks").toString()).contains("Cancelled at Order desk: customer withdrew");
-        assertThat(send("POST", "/api/v1/work-orders/RS-50/released", null)).hasStatusOk();
+        assertThat(send("POST", "/api/v1/work-orders/releases", Map.of("jobs", List.of("RS-50"))))
+                .hasStatusOk();
     }
 
     @Test
