@@ -49,6 +49,11 @@ class FileTasksTest extends ServerTest {
                 prefix + "%",
                 prefix.length() + 1);
         database.update(
+                "DELETE a FROM job_attention a JOIN work_order w ON w.id = a.work_order_id"
+                        + " WHERE w.number LIKE ? AND CAST(SUBSTRING(w.number, ?) AS UNSIGNED) >= 2000",
+                prefix + "%",
+                prefix.length() + 1);
+        database.update(
                 "DELETE FROM work_order WHERE number LIKE ? AND CAST(SUBSTRING(number, ?) AS UNSIGNED) >= 2000",
                 prefix + "%",
                 prefix.length() + 1);
