@@ -5,7 +5,6 @@ import java.util.Collection;
 import java.util.List;
 import java.util.Optional;
 import nobrec.core.address.PlaceKind;
-import nobrec.core.address.PostalAddress;
 import nobrec.server.platform.mapping.ChangesAnyRows;
 import nobrec.server.platform.mapping.ChangesOneRow;
 import org.apache.ibatis.annotations.Mapper;
@@ -23,8 +22,6 @@ interface PlaceMapper {
 
     Optional<PlaceRow> byIdLocked(long id);
 
-    List<PlaceRow> byIds(@Param("ids") Collection<Long> ids);
-
     /** Those whose names or city hold all of these words, by company and id. */
     List<PlaceRow> page(@Param("words") List<String> words, @Param("after") long after, @Param("limit") int limit);
 
@@ -38,15 +35,6 @@ interface PlaceMapper {
             @Param("note") String note,
             @Param("kind") @Nullable PlaceKind kind,
             @Param("saidBy") String saidBy);
-
-    @ChangesOneRow
-    void correct(
-            @Param("id") long id,
-            @Param("address") PostalAddress address,
-            @Param("plain") String plain,
-            @Param("checkSaid") String checkSaid,
-            @Param("checkStops") boolean checkStops,
-            @Param("checkedAt") Instant checkedAt);
 
     @ChangesOneRow
     void accept(@Param("id") long id, @Param("by") String by, @Param("at") Instant at, @Param("as") String fingerprint);

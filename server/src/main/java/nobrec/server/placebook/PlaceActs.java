@@ -59,7 +59,7 @@ class PlaceActs {
         return stays;
     }
 
-    /** Places of a file; those that are here are described anew where the file says something of them. */
+    /** Places of a file; what the file says of those that are here counts from now on. */
     PlaceFile.Result takeIn(HeadedRows file, String signIn) {
         PlaceFile.Result read =
                 PlaceFile.read(file.header(), file.rows(), sites.home().country());

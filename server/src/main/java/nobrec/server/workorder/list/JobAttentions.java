@@ -120,12 +120,4 @@ public class JobAttentions {
     public List<AttentionRow> page(Optional<AttentionKind> kind, Optional<AttentionRow> after, int limit) {
         return mapper.page(kind.orElse(null), after.orElse(null), limit);
     }
-
-    /** Kinds kept of a job that its record does not say. */
-    public List<AttentionKind> marksOf(long id) {
-        return mapper.of(List.of(id)).stream()
-                .map(AttentionRow::kind)
-                .filter(kind -> !kind.isOfRecord())
-                .toList();
-    }
 }
