@@ -75,7 +75,7 @@ function ShipTo({ bench }: { bench: BenchData }) {
         {to.country !== "United States" && `, ${to.country}`}
       </span>
       <span className="quiet block">
-        {placeKindWords(to.kind)}
+        {to.kindEffect ?? placeKindWords(to.kind)}
         {to.phone && <span className="figure inline-block">, {to.phone}</span>}
       </span>
     </address>

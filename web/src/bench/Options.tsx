@@ -39,6 +39,9 @@ export function Choices({ bench, act }: { bench: BenchData; act: ReturnType<type
   const days = [
     { day: bench.today, words: "today" },
     { day: bench.tomorrow, words: day(bench.tomorrow) },
+    ...(bench.shipOn && bench.shipOn !== bench.tomorrow
+      ? [{ day: bench.shipOn, words: day(bench.shipOn) }]
+      : []),
   ];
   return (
     <>

@@ -72,6 +72,13 @@ export const acts = {
     (day: string): BenchAct =>
     (id) =>
       answer(api.PUT("/api/v1/shipments/{id}/ship-day", { params: { path: { id } }, body: { day } })),
+  /** On a later day, by the service that costs less then. */
+  leaveLater:
+    (day: string, service: string): BenchAct =>
+    async (id) => {
+      await acts.shipOn(day)(id);
+      return acts.chooseService(service)(id);
+    },
   move:
     (body: Schemas["bench.Move"]): BenchAct =>
     (id) =>

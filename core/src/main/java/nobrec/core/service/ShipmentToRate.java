@@ -5,6 +5,7 @@ import java.time.LocalDateTime;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import nobrec.core.address.PlaceKind;
 import nobrec.core.calendar.Pickup;
 import nobrec.core.carton.CartonKind;
 import nobrec.core.carton.CartonType.Supply;
@@ -33,6 +34,13 @@ public record ShipmentToRate(
         packages = List.copyOf(packages);
         accessorials = Set.copyOf(accessorials);
         goods = Set.copyOf(goods);
+    }
+
+    /** The same to a place of another kind. */
+    public ShipmentToRate toKind(PlaceKind kind) {
+        Destination there = new Destination(
+                destination.from(), destination.country(), destination.postalCode(), kind, destination.distance());
+        return new ShipmentToRate(packages, there, accessorials, goods, receiver, readyAt, promiseDate);
     }
 
     /** The day it leaves with a pickup. Prices and fuel are those of this day. */

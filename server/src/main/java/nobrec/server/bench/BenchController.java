@@ -75,6 +75,8 @@ class BenchController {
 
     record TogetherAnswer(List<TogetherOffers.TogetherOffer> offers) {}
 
+    record LaterAnswer(Optional<LaterOffers.LaterOffer> offer) {}
+
     record OnTimeAnswer(Optional<OnTimeOffers.OnTimeOffer> offer) {}
 
     record ShipToEntry(
@@ -100,11 +102,13 @@ class BenchController {
     private final OnTimeOffers onTimeOffers;
 
     private final TogetherOffers together;
+    private final LaterOffers later;
     private final LearnedWeights learnedWeights;
 
     BenchController(
             LearnedWeights learnedWeights,
             TogetherOffers together,
+            LaterOffers later,
             Shipments shipments,
             BenchActs acts,
             Opening opening,
@@ -117,6 +121,7 @@ class BenchController {
             OnTimeOffers onTimeOffers) {
         this.learnedWeights = learnedWeights;
         this.together = together;
+        this.later = later;
         this.shipments = shipments;
         this.acts = acts;
         this.opening = opening;
@@ -148,6 +153,13 @@ class BenchController {
     @ForTheDesk
     TogetherAnswer together(@RequestParam @Size(max = LONGEST) String job, Principal who) {
         return new TogetherAnswer(together.of(job.strip(), who.getName()));
+    }
+
+    /** A later day that keeps the promise and costs less; nothing where there is none. Looking leaves no trace. */
+    @GetMapping("/later-offer")
+    @ForTheDesk
+    LaterAnswer laterOffer(@RequestParam @Size(max = LONGEST) String job, Principal who) {
+        return new LaterAnswer(later.of(job.strip(), who.getName()));
     }
 
     /** What would bring a job there in time; no service when nothing would. Looking leaves no trace. */

@@ -1,12 +1,8 @@
 package nobrec.server.bench;
 
-import java.util.Optional;
-import nobrec.core.shipment.Shipment;
-import nobrec.server.packing.Opening;
 import nobrec.server.shipment.Shipments;
 import nobrec.server.workorder.WorkOrders;
 import org.springframework.stereotype.Component;
-import org.springframework.transaction.support.TransactionOperations;
 
 /**
  * Shows a job on the bench without opening it. A look at one that is not open is an opening that is rolled back: it shows what
@@ -16,30 +12,21 @@ import org.springframework.transaction.support.TransactionOperations;
 class BenchLooks {
 
     private final Shipments shipments;
-    private final Opening opening;
     private final WorkOrders workOrders;
     private final BenchViews views;
-    private final TransactionOperations transactions;
+    private final Trials trials;
 
-    BenchLooks(
-            Shipments shipments,
-            Opening opening,
-            WorkOrders workOrders,
-            BenchViews views,
-            TransactionOperations transactions) {
+    BenchLooks(Shipments shipments, WorkOrders workOrders, BenchViews views, Trials trials) {
         this.shipments = shipments;
-        this.opening = opening;
         this.workOrders = workOrders;
         this.views = views;
-        this.transactions = transactions;
+        this.trials = trials;
     }
 
     BenchView look(String job, String signIn) {
-        Optional<Shipment> there = shipments.there(workOrders.byNumber(job));
-        return there.map(views::of)
-                .orElseGet(() -> transactions.execute(status -> {
-                    status.setRollbackOnly();
-                    return views.ofLook(opening.open(job, signIn));
-                }));
+        return shipments
+                .there(workOrders.byNumber(job))
+                .map(views::of)
+                .orElseGet(() -> trials.rolledBack(() -> views.ofLook(trials.opened(job, signIn))));
     }
 }

@@ -72,6 +72,7 @@ public record BenchView(
     record HouseRuleView(String job, String name, String why, String does) {}
 
     /** @param proposed left out where code, city and state agree, or nothing can be told */
+    /** @param kindEffect what its kind does to the prices, in words; nothing at a business */
     record ShipToView(
             String company,
             String person,
@@ -83,6 +84,7 @@ public record BenchView(
             String country,
             String phone,
             PlaceKind kind,
+            Optional<String> kindEffect,
             Optional<ProposedShipTo> proposed) {}
 
     /**

@@ -15,6 +15,7 @@ import nobrec.core.item.LineFact;
 import nobrec.core.measure.Length;
 import nobrec.core.measure.UnitSystem;
 import nobrec.core.measure.Weight;
+import nobrec.core.rating.KindEffect;
 import nobrec.core.readiness.ReadyCheck;
 import nobrec.core.rule.RuleSentence;
 import nobrec.core.service.Accessorial;
@@ -130,6 +131,7 @@ class BenchViews {
                     offerViews.of(assessment, job),
                     assessment.choice().reason(),
                     assessment.checks(),
+                    assessor.kindEffect(shipment, jobs, assessment.offers()),
                     assessment.charge().map(OfferViews::charge),
                     assessment.allowsShipping());
         }
@@ -142,6 +144,7 @@ class BenchViews {
                 offerViews.kept(shipment, kept),
                 shipment.state() == ShipmentState.SHIPPED ? "As it was shipped." : "",
                 List.of(),
+                Optional.empty(),
                 offerViews.keptCharge(shipment, kept),
                 false);
     }
@@ -154,6 +157,7 @@ class BenchViews {
             List<BenchView.OfferView> offers,
             String choiceReason,
             List<ReadyCheck> checks,
+            Optional<KindEffect> kindEffect,
             Optional<BenchView.ChargeView> charge,
             boolean mayShip) {
         WorkOrder job = jobs.leading();
@@ -169,7 +173,7 @@ class BenchViews {
                 job.customer(),
                 job.customerPo(),
                 shipment.state(),
-                shipTos.of(job, sites.byId(shipment.siteId())),
+                shipTos.of(job, sites.byId(shipment.siteId()), kindEffect),
                 job.promiseDate(),
                 job.requestedService(),
                 job.terms().words(),

@@ -8,12 +8,9 @@ import nobrec.core.shipment.Jobs;
 import nobrec.core.shipment.Shipment;
 import nobrec.core.shipment.ShipmentState;
 import nobrec.server.api.figure.Amount;
-import nobrec.server.packing.Opening;
 import nobrec.server.pricing.Assessor;
 import nobrec.server.shipment.Shipments;
-import nobrec.server.workorder.WorkOrders;
 import org.springframework.stereotype.Component;
-import org.springframework.transaction.support.TransactionOperations;
 
 /** What would bring a job to its place in time that would miss its promise as it stands. */
 @Component
@@ -23,29 +20,19 @@ class OnTimeOffers {
     record OnTimeOffer(String service, String name, LocalDate delivery, Amount total) {}
 
     private final Shipments shipments;
-    private final Opening opening;
-    private final WorkOrders workOrders;
     private final Assessor assessor;
-    private final TransactionOperations transactions;
+    private final Trials trials;
 
-    OnTimeOffers(
-            Shipments shipments,
-            Opening opening,
-            WorkOrders workOrders,
-            Assessor assessor,
-            TransactionOperations transactions) {
+    OnTimeOffers(Shipments shipments, Assessor assessor, Trials trials) {
         this.shipments = shipments;
-        this.opening = opening;
-        this.workOrders = workOrders;
         this.assessor = assessor;
-        this.transactions = transactions;
+        this.trials = trials;
     }
 
     /** Computed on a shipment that is open, or on an opening that is rolled back; empty when nothing would be in time. */
     Optional<OnTimeOffer> of(String job, String signIn) {
-        return transactions.execute(status -> {
-            status.setRollbackOnly();
-            Shipment shipment = shipments.there(workOrders.byNumber(job)).orElseGet(() -> opening.open(job, signIn));
+        return trials.rolledBack(() -> {
+            Shipment shipment = trials.opened(job, signIn);
             return shipment.state() == ShipmentState.OPEN ? cheapestInTime(shipment) : Optional.empty();
         });
     }

@@ -4,6 +4,7 @@ import java.util.Optional;
 import nobrec.core.address.Countries;
 import nobrec.core.address.PhoneNumber;
 import nobrec.core.address.PostalAddress;
+import nobrec.core.rating.KindEffect;
 import nobrec.core.workorder.WorkOrder;
 import nobrec.server.bench.BenchView.ProposedShipTo;
 import nobrec.server.bench.BenchView.ShipToView;
@@ -21,7 +22,7 @@ class ShipToViews {
         this.postal = postal;
     }
 
-    ShipToView of(WorkOrder job, Site site) {
+    ShipToView of(WorkOrder job, Site site, Optional<KindEffect> effect) {
         PostalAddress to = job.shipTo();
         return new ShipToView(
                 to.company(),
@@ -37,6 +38,7 @@ class ShipToViews {
                         .map(phone -> phone.shown(site.country()))
                         .orElse(job.phone()),
                 job.placeKind(),
+                effect.map(KindEffect::sentence),
                 proposed(to));
     }
 

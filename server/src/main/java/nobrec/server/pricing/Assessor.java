@@ -4,9 +4,11 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
+import nobrec.core.address.PlaceKind;
 import nobrec.core.charging.CustomerCharge;
 import nobrec.core.charging.FreightBill;
 import nobrec.core.limit.Limits;
+import nobrec.core.rating.KindEffect;
 import nobrec.core.rating.Offer;
 import nobrec.core.rating.ServiceChoice;
 import nobrec.core.readiness.ReadyChecks;
@@ -81,6 +83,16 @@ public class Assessor {
                 chosen.filter(Offer::isPriced).map(offer -> charge(shipment, jobs, offer, toRate));
         return new Assessment(
                 offers, choice, ReadyChecks.of(look(shipment, jobs, toRate, chosen), settings.units()), charge);
+    }
+
+    /** What the kind of its place does to the prices; empty at a business, and where it makes no difference. */
+    public Optional<KindEffect> kindEffect(Shipment shipment, Jobs jobs, List<Offer> offers) {
+        PlaceKind kind = jobs.leading().placeKind();
+        if (kind == PlaceKind.BUSINESS || offers.isEmpty()) {
+            return Optional.empty();
+        }
+        ShipmentToRate toBusiness = feed.toRate(shipment, jobs).toKind(PlaceKind.BUSINESS);
+        return KindEffect.of(kind, offers, feed.offers(toBusiness, shipment.siteId()));
     }
 
     private CustomerCharge charge(Shipment shipment, Jobs jobs, Offer offer, ShipmentToRate toRate) {

@@ -65,6 +65,11 @@ public class JobPlaces {
         return mapper.goingThereToo(workOrderId, limit);
     }
 
+    /** Numbers of other jobs that go where one goes and cannot go yet, those promised first. */
+    public List<String> goingThereNotYet(long workOrderId, int limit) {
+        return mapper.goingThereNotYet(workOrderId, limit);
+    }
+
     /** All that goes or went to a place goes or went to another. */
     public void move(long from, long into) {
         mapper.moveTo(from, into);

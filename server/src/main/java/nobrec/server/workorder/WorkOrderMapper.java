@@ -84,6 +84,8 @@ interface WorkOrderMapper {
 
     List<String> goingThereToo(@Param("id") long id, @Param("limit") int limit);
 
+    List<String> goingThereNotYet(@Param("id") long id, @Param("limit") int limit);
+
     @ChangesAnyRows
     void moveTo(@Param("from") long from, @Param("into") long into);
 
