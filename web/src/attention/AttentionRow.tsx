@@ -2,12 +2,14 @@ import { useMutation, useQueryClient } from "@tanstack/react-query";
 import { type KeyboardEvent, useState } from "react";
 import { Link } from "react-router";
 import type { Schemas } from "../api/client";
-import { type Entry, releaseJobs, saveEntries } from "../job/useJob";
+import { JobActs, RELEASE, UNPAID, WHEN_SHORT } from "../job/JobActs";
+import { type Entry, saveEntries } from "../job/useJob";
 import { day } from "../ui/format";
 import { benchOf, JobLink, pageOf } from "../ui/JobLink";
 import { ProblemLine } from "../ui/states";
 import { AcceptAddress } from "./AcceptAddress";
 import { fieldLabel } from "../job/fieldLabel";
+import { ShipAgain } from "./ShipAgain";
 
 export type Row = Schemas["attention.AttentionJob"];
 
@@ -74,13 +76,6 @@ function PutRight({ row, goOn, first }: Pick<Props, "row" | "goOn" | "first">) {
       void queries.invalidateQueries();
     },
   });
-  const release = useMutation({
-    mutationFn: () => releaseJobs([row.job]),
-    onSuccess: () => {
-      goOn(key);
-      void queries.invalidateQueries();
-    },
-  });
   const proposed = row.proposed;
   const takeProposed = () => {
     if (proposed) {
@@ -91,22 +86,18 @@ function PutRight({ row, goOn, first }: Pick<Props, "row" | "goOn" | "first">) {
       ]);
     }
   };
-  if (row.kind === "HOLD") {
+  if (row.kind === "HOLD" || row.kind === "PAYMENT") {
     return (
-      <>
-        <button
-          type="button"
-          className="act"
-          data-field={key}
-          aria-label={`Release job ${row.job}`}
-          disabled={release.isPending}
-          onClick={() => release.mutate()}
-        >
-          Release it
-        </button>
-        {release.isError && <ProblemLine error={release.error} />}
-      </>
+      <JobActs
+        jobs={[row.job]}
+        acts={[row.kind === "HOLD" ? RELEASE : UNPAID]}
+        field={key}
+        done={() => goOn(key)}
+      />
     );
+  }
+  if (row.kind === "LABEL") {
+    return <ShipAgain job={row.job} field={key} done={() => goOn(key)} />;
   }
   if (!field) {
     return <Elsewhere row={row} />;
@@ -156,6 +147,7 @@ function PutRight({ row, goOn, first }: Pick<Props, "row" | "goOn" | "first">) {
           </span>
         </button>
       )}
+      {row.kind === "SHORT" && <JobActs jobs={[row.job]} acts={WHEN_SHORT} done={() => goOn(key)} />}
       {row.kind === "ADDRESS" && <AcceptAddress job={row.job} done={() => goOn(key)} />}
       {save.isError && <ProblemLine error={save.error} />}
     </div>

@@ -2,6 +2,7 @@ import { keepPreviousData, useInfiniteQuery, useMutation, useQueryClient } from 
 import { useCallback, useMemo, useRef, useState } from "react";
 import { useSearchParams } from "react-router";
 import { answer, api, type Schemas } from "../api/client";
+import { JobActs, type JobAct, RELEASE, UNPAID, WHEN_SHORT } from "../job/JobActs";
 import { useMay } from "../signin/who";
 import { count } from "../ui/format";
 import { Key } from "../ui/Key";
@@ -154,6 +155,13 @@ function Rows({ rows }: { rows: Row[] }) {
   );
 }
 
+/** What can be done to all that are chosen for the same reason. */
+const ACTS_FOR_ALL: Partial<Record<Row["kind"], JobAct[]>> = {
+  HOLD: [RELEASE],
+  SHORT: WHEN_SHORT,
+  PAYMENT: [UNPAID],
+};
+
 /** One value for all that are chosen, where they ask for the same. */
 function ForAll({ rows, none }: { rows: Row[]; none: () => void }) {
   const queries = useQueryClient();
@@ -161,20 +169,19 @@ function ForAll({ rows, none }: { rows: Row[]; none: () => void }) {
   useKeys(useMemo(() => [{ key: "Escape", label: "Choose none", run: none }], [none]));
   const fields = new Set(rows.map((each) => each.field?.field ?? ""));
   const field = fields.size === 1 ? rows[0]?.field : undefined;
-  const held = rows.every((each) => each.kind === "HOLD");
+  const one = new Set(rows.map((each) => each.kind)).size === 1 ? rows[0]?.kind : undefined;
+  const acts = one === undefined ? undefined : ACTS_FOR_ALL[one];
   const act = useMutation({
     mutationFn: () =>
-      held
-        ? answer(api.POST("/api/v1/work-orders/releases", { body: { jobs: rows.map((each) => each.job) } }))
-        : answer(
-            api.POST("/api/v1/work-orders/entries", {
-              body: {
-                field: field?.field ?? "PHONE",
-                text,
-                jobs: rows.map((each) => ({ job: each.job, line: each.field?.line ?? 0 })),
-              },
-            }),
-          ),
+      answer(
+        api.POST("/api/v1/work-orders/entries", {
+          body: {
+            field: field?.field ?? "PHONE",
+            text,
+            jobs: rows.map((each) => ({ job: each.job, line: each.field?.line ?? 0 })),
+          },
+        }),
+      ),
     onSuccess: () => setText(""),
     onSettled: () => queries.invalidateQueries(),
   });
@@ -188,11 +195,10 @@ function ForAll({ rows, none }: { rows: Row[]; none: () => void }) {
       }}
     >
       <strong className="py-1">{count(rows.length, "is chosen", "are chosen")}</strong>
-      {held ? (
-        <button type="submit" className="act" disabled={act.isPending || rows.length > MOST_AT_ONCE}>
-          Release all
-        </button>
-      ) : field ? (
+      {acts && rows.length <= MOST_AT_ONCE && (
+        <JobActs jobs={[...new Set(rows.map((each) => each.job))]} acts={acts} />
+      )}
+      {field && one !== "HOLD" ? (
         <>
           <Labeled text={`${field.label}, for all of them`}>
             <input
@@ -211,7 +217,9 @@ function ForAll({ rows, none }: { rows: Row[]; none: () => void }) {
           </button>
         </>
       ) : (
-        <span className="quiet py-1">They ask for different things: choose those of one reason.</span>
+        !acts && (
+          <span className="quiet py-1">They ask for different things: choose those of one reason.</span>
+        )
       )}
       <button type="button" className="act" onClick={none}>
         Choose none <Key name="Esc" />

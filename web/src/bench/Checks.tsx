@@ -1,7 +1,7 @@
 import { Link } from "react-router";
 import { AcceptAddress } from "../attention/AcceptAddress";
 import { useMay } from "../signin/who";
-import { HoldRelease } from "./HoldRelease";
+import { JobActs, RELEASE, UNPAID, WHEN_SHORT } from "../job/JobActs";
 import type { BenchData, useAct } from "./useBench";
 import { AccountCorrection } from "./AccountCorrection";
 import { Key } from "../ui/Key";
@@ -20,6 +20,7 @@ const SUBJECTS = {
   ACCOUNT: "Account",
   PAPERS: "Papers",
   PROMISE: "Promise",
+  PAYMENT: "Payment",
 } as const;
 const VERDICTS = {
   FINE: { word: "fine", sign: "✓", color: "text-primary" },
@@ -69,7 +70,13 @@ function OpenCheck({ check, bench, act, edit }: Props & { check: Check }) {
           To the wordbook
         </Link>
       )}
-      {check.correctedIn === "RECORD" && <HoldRelease bench={bench} />}
+      {check.correctedIn === "RECORD" && may("BRING_IN") && <JobActs jobs={[bench.job]} acts={[RELEASE]} />}
+      {check.correctedIn === "READY_PIECES" && may("BRING_IN") && (
+        <JobActs jobs={[bench.job, ...bench.otherJobs]} acts={WHEN_SHORT} keys />
+      )}
+      {check.correctedIn === "PAYMENT" && may("WRITE_BACK") && (
+        <JobActs jobs={[bench.job, ...bench.otherJobs]} acts={[UNPAID]} />
+      )}
       {bench.mayAct && check.correctedIn === "PHONE" && <PhoneCorrection bench={bench} act={act} />}
       {bench.mayAct && check.correctedIn === "ADDRESS" && (
         <span className="flex flex-wrap gap-2">

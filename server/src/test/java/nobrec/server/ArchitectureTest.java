@@ -24,6 +24,7 @@ import nobrec.server.api.security.ForAllButPackers;
 import nobrec.server.api.security.ForCoordinators;
 import nobrec.server.api.security.ForEveryone;
 import nobrec.server.api.security.ForRuleKeepers;
+import nobrec.server.api.security.ForSignedCalls;
 import nobrec.server.api.security.ForTheBooks;
 import nobrec.server.api.security.ForTheDesk;
 import nobrec.server.connection.Adapter;
@@ -62,11 +63,13 @@ class ArchitectureTest {
                             "booking",
                             "carrier",
                             "document",
+                            "packing",
                             "platform",
                             "shipment",
                             "site",
                             "wordbook",
                             "workorder")),
+            Map.entry("payment", List.of("api", "audit", "connection", "platform", "posting", "workorder")),
             Map.entry(
                     "bench",
                     List.of(
@@ -216,6 +219,7 @@ class ArchitectureTest {
             public void check(JavaMethod method, ConditionEvents events) {
                 boolean says = Stream.of(
                                 ForEveryone.class,
+                                ForSignedCalls.class,
                                 ForAllButPackers.class,
                                 ForRuleKeepers.class,
                                 ForTheDesk.class,

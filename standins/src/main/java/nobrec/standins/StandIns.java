@@ -35,8 +35,8 @@ public final class StandIns implements AutoCloseable {
     private final List<StandIn> services;
     private final Sources sources;
 
-    /** What the systems hold that records come from. */
-    public record Sources(SourceRecords orderDesk, SourceRecords webShop) {}
+    /** What the systems hold that records come from, and the books. */
+    public record Sources(SourceRecords orderDesk, SourceRecords webShop, BooksStandIn books) {}
 
     private StandIns(WebServer web, ScaleSocket scaleSocket, Scale scale, List<StandIn> services, Sources sources) {
         this.sources = sources;
@@ -52,16 +52,18 @@ public final class StandIns implements AutoCloseable {
         SourceRecords orderDesk = SourceRecords.read(settings.recordsFile().resolveSibling("order-desk.json"));
         SourceRecords webShop = SourceRecords.read(settings.recordsFile().resolveSibling("web-shop.json"));
         Scale scale = new Scale(System::nanoTime);
+        BooksStandIn books = new BooksStandIn(
+                shop,
+                new RecordStore(folder.resolve("invoices.json")),
+                new RecordStore(folder.resolve("journal.json")),
+                new RecordStore(folder.resolve("invoice-states.json")));
         List<StandIn> services = List.of(
                 new CarrierStandIn(CarrierStandIn.PLOVER, folder),
                 new CarrierStandIn(CarrierStandIn.DUNLIN, folder),
                 new CarrierStandIn(CarrierStandIn.GODWIT, folder),
                 new CarrierStandIn(CarrierStandIn.CURLEW, folder),
                 new CarrierStandIn(CarrierStandIn.WHIMBREL, folder),
-                new BooksStandIn(
-                        shop,
-                        new RecordStore(folder.resolve("invoices.json")),
-                        new RecordStore(folder.resolve("journal.json"))),
+                books,
                 new OrderDeskStandIn(shop, new RecordStore(folder.resolve("orders.json")), orderDesk),
                 new WebShopStandIn(webShop));
         try {
@@ -75,7 +77,7 @@ public final class StandIns implements AutoCloseable {
                     new ScaleSocket(settings.scalePort(), scale),
                     scale,
                     services,
-                    new Sources(orderDesk, webShop));
+                    new Sources(orderDesk, webShop, books));
         } catch (IOException failed) {
             throw new UncheckedIOException("The stand-ins cannot listen: " + failed.getMessage(), failed);
         }

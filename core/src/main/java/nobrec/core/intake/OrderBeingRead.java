@@ -20,6 +20,7 @@ import nobrec.core.layout.OrderField;
 import nobrec.core.layout.RowShape;
 import nobrec.core.limit.Limits;
 import nobrec.core.wordbook.WordKind;
+import nobrec.core.workorder.Clearance;
 import nobrec.core.workorder.Particulars;
 import org.jspecify.annotations.Nullable;
 
@@ -259,7 +260,8 @@ final class OrderBeingRead {
                 billTo(row),
                 row.word(OrderField.ORIGIN_SYSTEM, WordKind.SYSTEM),
                 row.text(OrderField.ORIGIN_NUMBER),
-                row.customs());
+                row.customs(),
+                Clearance.NONE);
     }
 
     private static PostalAddress billTo(RowCells row) {

@@ -10,6 +10,7 @@ public enum AttentionKind {
     CUSTOMS("customs data"),
     HOLD("on hold"),
     SHORT("short"),
+    PAYMENT("not paid"),
     /** The carrier refused it, or has not answered. */
     LABEL("no label"),
     /** Its record says something else there than here. */

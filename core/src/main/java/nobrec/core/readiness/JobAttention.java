@@ -40,6 +40,9 @@ public final class JobAttention {
                         OrderField.HOLD,
                         job.particulars().hold()))
                 .ifPresent(found::add);
+        RecordChecks.payment(job.ruling(), job.particulars().clearance().invoice())
+                .map(check -> Attention.of(AttentionKind.PAYMENT, check))
+                .ifPresent(found::add);
         RecordChecks.words(job.unknownWords())
                 .map(check -> Attention.of(AttentionKind.WORD, check))
                 .ifPresent(found::add);
@@ -54,9 +57,14 @@ public final class JobAttention {
         phone(look).ifPresent(found::add);
         boolean abroad =
                 !job.shipTo().country().isEmpty() && !job.shipTo().country().equals(look.from());
+        boolean goesShort =
+                job.shipsWhatIsReady() && job.lines().stream().anyMatch(line -> line.quantityReadyToGo() > 0);
         for (WorkOrder.Line line : job.lines()) {
             if (line.quantityOpen() > 0) {
                 line(line, abroad, found);
+            }
+            if (line.isShort() && !goesShort) {
+                found.add(missing(job, line));
             }
         }
         return found;
@@ -110,7 +118,7 @@ public final class JobAttention {
     }
 
     private static void line(WorkOrder.Line line, boolean abroad, List<Attention> found) {
-        String name = line.item().isEmpty() ? line.description() : line.item();
+        String name = line.name();
         if (line.unitWeight().isEmpty()) {
             found.add(Attention.ofLine(
                     AttentionKind.WEIGHT,
@@ -120,18 +128,26 @@ public final class JobAttention {
                     line.position(),
                     ""));
         }
-        if (line.isShort()) {
-            found.add(Attention.ofLine(
-                    AttentionKind.SHORT,
-                    "Ready: " + line.quantityReady().orElse(0) + " of " + line.quantityOrdered() + " " + name + ".",
-                    "Write how many there are by now, or ship those and keep the rest.",
-                    OrderField.QUANTITY_READY,
-                    line.position(),
-                    line.quantityReady().map(String::valueOf).orElse("")));
-        }
         if (abroad) {
             customs(line, name, found);
         }
+    }
+
+    private static Attention missing(WorkOrder job, WorkOrder.Line line) {
+        String ready = "Ready: " + line.readyOfOrdered() + ".";
+        String reason = job.waitsForTheRest() ? "It waits for the rest. " + ready : ready;
+        String said = line.quantityShipped() > 0 && line.quantityReadyToGo() == 0
+                ? line.quantityShipped() + " have left, and the rest keeps its place. " + ready
+                : reason;
+        return Attention.ofLine(
+                AttentionKind.SHORT,
+                said,
+                job.waitsForTheRest()
+                        ? "Write how many there are by now, or ship what is ready all the same."
+                        : "Write how many there are by now, ship what is ready, or let it wait.",
+                OrderField.QUANTITY_READY,
+                line.position(),
+                line.quantityReady().map(String::valueOf).orElse(""));
     }
 
     private static void customs(WorkOrder.Line line, String name, List<Attention> found) {

@@ -21,7 +21,8 @@ public record ReadyCheck(Subject subject, Verdict verdict, String reason, String
         SERVICE,
         ACCOUNT,
         PAPERS,
-        PROMISE
+        PROMISE,
+        PAYMENT
     }
 
     /** A caution is said and does not hinder; a stop must be corrected first. */
@@ -40,7 +41,9 @@ public record ReadyCheck(Subject subject, Verdict verdict, String reason, String
         SERVICE,
         ACCOUNT,
         RECORD,
-        WORDBOOK
+        WORDBOOK,
+        READY_PIECES,
+        PAYMENT
     }
 
     static ReadyCheck fine(Subject subject, String reason) {

@@ -24,6 +24,7 @@ import nobrec.core.service.ShipmentToRate.PackageToRate;
 import nobrec.core.workorder.RuleAct;
 import nobrec.core.workorder.Ruling;
 import nobrec.core.workorder.UnknownWord;
+import nobrec.core.workorder.WorkOrder;
 
 /** Looks at everything that must be right before a shipment goes. */
 public final class ReadyChecks {
@@ -71,12 +72,19 @@ public final class ReadyChecks {
      *
      * @param hold why it must not go; empty text when it may
      * @param unknownWords words of the source that nobody has translated yet
-     * @param shortLines lines of which fewer pieces are ready than were ordered, in words
+     * @param missing what of this shipment is not ready
+     * @param unpaid the first that must be paid first and is not
      * @param ruling what the house rules say of them all
      */
-    public record RecordState(String hold, List<UnknownWord> unknownWords, List<String> shortLines, Ruling ruling) {
+    public record RecordState(
+            String hold,
+            List<UnknownWord> unknownWords,
+            MissingPieces missing,
+            Optional<WorkOrder> unpaid,
+            Ruling ruling) {
 
-        public static final RecordState CLEAR = new RecordState("", List.of(), List.of(), Ruling.NONE);
+        public static final RecordState CLEAR =
+                new RecordState("", List.of(), MissingPieces.NONE, Optional.empty(), Ruling.NONE);
 
         /** Of a house rule that demands something; empty text where none does. */
         private String ruleThat(RuleAct.Kind demands) {
@@ -95,7 +103,12 @@ public final class ReadyChecks {
                 look.job(), look.phone(), look.shipTo().country(), look.from(), whoNeedsPhone(look))));
         checks.add(contents(look));
         contentsCheck(look).ifPresent(checks::add);
-        shortLines(look).ifPresent(checks::add);
+        missing(look.record().missing()).ifPresent(checks::add);
+        look.record()
+                .unpaid()
+                .flatMap(job -> RecordChecks.payment(
+                        job.ruling(), job.particulars().clearance().invoice()))
+                .ifPresent(checks::add);
         checks.add(weight(look));
         checks.add(service(look, units));
         account(look).ifPresent(checks::add);
@@ -108,15 +121,21 @@ public final class ReadyChecks {
         return checks.stream().noneMatch(check -> check.verdict() == Verdict.STOP);
     }
 
-    private static Optional<ReadyCheck> shortLines(ShipmentToCheck look) {
-        List<String> lines = look.record().shortLines();
-        return lines.isEmpty()
+    private static Optional<ReadyCheck> missing(MissingPieces missing) {
+        if (!missing.waiting().isEmpty()) {
+            return Optional.of(ReadyCheck.stop(
+                    Subject.CONTENTS,
+                    "It waits until all is ready. Ready: " + String.join(", ", missing.waiting()) + ".",
+                    "Ship what is ready all the same, or write how many there are by now.",
+                    CorrectedIn.READY_PIECES));
+        }
+        return missing.notReady().isEmpty()
                 ? Optional.empty()
-                : Optional.of(ReadyCheck.caution(
+                : Optional.of(ReadyCheck.stop(
                         Subject.CONTENTS,
-                        "Ready by the record: " + String.join(", ", lines) + ".",
-                        "Take the rest out of this shipment, or ship what you have counted.",
-                        CorrectedIn.NOWHERE));
+                        "Not all of this shipment is ready. Ready: " + String.join(", ", missing.notReady()) + ".",
+                        "Ship what is ready and keep the rest, let it wait, or write how many there are by now.",
+                        CorrectedIn.READY_PIECES));
     }
 
     private static Optional<ReadyCheck> contentsCheck(ShipmentToCheck look) {

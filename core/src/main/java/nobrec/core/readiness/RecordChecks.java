@@ -10,6 +10,7 @@ import nobrec.core.address.PostalAddress;
 import nobrec.core.notation.Reading;
 import nobrec.core.readiness.ReadyCheck.CorrectedIn;
 import nobrec.core.readiness.ReadyCheck.Subject;
+import nobrec.core.workorder.InvoiceState;
 import nobrec.core.workorder.RuleAct;
 import nobrec.core.workorder.Ruling;
 import nobrec.core.workorder.UnknownWord;
@@ -40,6 +41,18 @@ final class RecordChecks {
                 ? Optional.empty()
                 : Optional.of(ReadyCheck.stop(
                         Subject.HOLD, "On hold: " + hold, "Release it here when it may go.", CorrectedIn.RECORD));
+    }
+
+    /** @param ruling of the house rules upon one job */
+    static Optional<ReadyCheck> payment(Ruling ruling, InvoiceState invoice) {
+        String demandedBy = ruleThat(ruling, RuleAct.Kind.DEMAND_PAYMENT);
+        return demandedBy.isEmpty() || invoice.letsGo()
+                ? Optional.empty()
+                : Optional.of(ReadyCheck.stop(
+                        Subject.PAYMENT,
+                        demandedBy + " demands that its invoice is paid first: " + invoice.words() + ".",
+                        "It goes on by itself when the books say so; or let it go unpaid.",
+                        CorrectedIn.PAYMENT));
     }
 
     static Optional<ReadyCheck> words(List<UnknownWord> words) {

@@ -119,6 +119,7 @@ public final class RuleSentence {
             case NOTE -> "tell whoever ships it “" + value + "”";
             case DEMAND_PHONE -> "demand a phone number";
             case DEMAND_COMPANY -> "demand a company";
+            case DEMAND_PAYMENT -> "demand that its invoice is paid or released first";
             case DEMAND_CONTENTS_CHECK -> "demand that the contents are checked piece by piece";
         };
     }

@@ -15,6 +15,7 @@ import nobrec.core.address.PostalAddress;
  * @param origin code of the record system it belongs to, where it came through another one; empty text for none
  * @param originNumber its number there
  * @param custom the shop's own fields, by name
+ * @param clearance what was decided and learned about it here
  */
 public record Particulars(
         String batch,
@@ -27,12 +28,13 @@ public record Particulars(
         PostalAddress billTo,
         String origin,
         String originNumber,
-        Map<String, String> custom) {
+        Map<String, String> custom,
+        Clearance clearance) {
 
     private static final PostalAddress NOWHERE = new PostalAddress("", "", "", "", "", "", "", "");
 
     public static final Particulars NONE =
-            new Particulars("", "", "", "", false, "", List.of("", ""), NOWHERE, "", "", Map.of());
+            new Particulars("", "", "", "", false, "", List.of("", ""), NOWHERE, "", "", Map.of(), Clearance.NONE);
 
     public Particulars {
         references = List.copyOf(references);
@@ -52,6 +54,7 @@ public record Particulars(
                 billTo,
                 origin,
                 originNumber,
-                custom);
+                custom,
+                clearance);
     }
 }

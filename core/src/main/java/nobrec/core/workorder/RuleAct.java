@@ -19,6 +19,7 @@ public record RuleAct(Kind kind, String value, boolean instead) {
         DEMAND_PHONE("a phone number is demanded", false),
         DEMAND_COMPANY("a company is demanded", false),
         DEMAND_CONTENTS_CHECK("the contents are to be checked piece by piece", false),
+        DEMAND_PAYMENT("its invoice must be paid or released first", false),
         SLIP_DESIGN("slip design", false),
         NOTE("note to whoever ships it", false);
 
@@ -45,7 +46,10 @@ public record RuleAct(Kind kind, String value, boolean instead) {
         }
 
         public boolean needsValue() {
-            return this != DEMAND_PHONE && this != DEMAND_COMPANY && this != DEMAND_CONTENTS_CHECK;
+            return this != DEMAND_PHONE
+                    && this != DEMAND_COMPANY
+                    && this != DEMAND_CONTENTS_CHECK
+                    && this != DEMAND_PAYMENT;
         }
     }
 }

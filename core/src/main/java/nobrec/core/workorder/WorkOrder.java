@@ -82,6 +82,21 @@ public record WorkOrder(
             return quantityReady.isPresent() && quantityReady.get() < quantityOrdered && quantityOpen() > 0;
         }
 
+        /** Pieces that are ready and have not left yet. */
+        public int quantityReadyToGo() {
+            return Math.max(0, Math.min(quantityOrdered, quantityReady.orElse(quantityOrdered)) - quantityShipped);
+        }
+
+        /** In words: {@code 4 of 6 SK-2}. */
+        public String readyOfOrdered() {
+            return quantityReady.orElse(quantityOrdered) + " of " + quantityOrdered + " " + name();
+        }
+
+        /** What it is called: its item's number, else its description. */
+        public String name() {
+            return item.isEmpty() ? description : item;
+        }
+
         /** So many pieces of this line, as the packer needs them. */
         public PackItem asPackItem(int pieces) {
             return new PackItem(id, description, pieces, unitWeight, unitSize, handling, lots);
@@ -155,13 +170,24 @@ public record WorkOrder(
         return saidPlaceKind.orElseGet(() -> PlaceKindRule.kindOf(shipTo));
     }
 
-    /** Lines of which fewer pieces are ready than are to be taken, in words: {@code 4 of 6 SK-2}. */
+    /** Whether pieces are missing of what has not left. */
+    public boolean isShort() {
+        return lines.stream().anyMatch(Line::isShort);
+    }
+
+    /** Whether somebody decided that it waits for pieces that are missing. */
+    public boolean waitsForTheRest() {
+        return isShort() && particulars.clearance().whenShort().equals(Optional.of(ShortChoice.WAIT));
+    }
+
+    /** Whether what is ready goes, by decision, and the rest stays. */
+    public boolean shipsWhatIsReady() {
+        return particulars.clearance().whenShort().equals(Optional.of(ShortChoice.SHIP_READY));
+    }
+
+    /** Lines of which fewer pieces are ready than were ordered, in words. */
     public List<String> shortLines() {
-        return lines.stream()
-                .filter(Line::isShort)
-                .map(line -> line.quantityReady().orElse(0) + " of " + line.quantityOrdered() + " "
-                        + (line.item().isEmpty() ? line.description() : line.item()))
-                .toList();
+        return lines.stream().filter(Line::isShort).map(Line::readyOfOrdered).toList();
     }
 
     /** Whether pieces are in no shipment yet. */

@@ -34,6 +34,7 @@ import nobrec.core.measure.WeightUnit;
 import nobrec.core.notation.DayText;
 import nobrec.core.notation.DecimalMark;
 import nobrec.core.wordbook.KnownWords;
+import nobrec.core.workorder.Clearance;
 import nobrec.core.workorder.Particulars;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
@@ -162,7 +163,8 @@ class OrderWriterTest {
                         address(random, any(List.of("US", "CA"), random)),
                         any(List.of("", "WEBSHOP"), random),
                         text(random),
-                        random.nextBoolean() ? Map.of("Shelf", "B 4") : Map.of()),
+                        random.nextBoolean() ? Map.of("Shelf", "B 4") : Map.of(),
+                        Clearance.NONE),
                 lines,
                 List.of());
     }

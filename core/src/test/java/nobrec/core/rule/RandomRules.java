@@ -19,6 +19,7 @@ import nobrec.core.measure.WeightUnit;
 import nobrec.core.rule.WrittenRule.Kind;
 import nobrec.core.rule.WrittenRule.TestKind;
 import nobrec.core.rule.WrittenRule.WrittenCondition;
+import nobrec.core.workorder.Clearance;
 import nobrec.core.workorder.Particulars;
 import nobrec.core.workorder.RuleAct;
 import nobrec.core.workorder.Ruling;
@@ -174,7 +175,8 @@ public final class RandomRules {
                 none.billTo(),
                 "",
                 "",
-                custom);
+                custom,
+                Clearance.NONE);
     }
 
     private WorkOrder.Line line(int at) {

@@ -14,8 +14,10 @@ import java.util.Map;
 import java.util.Optional;
 import nobrec.core.layout.OrderField;
 import nobrec.core.limit.Limits;
+import nobrec.core.workorder.ShortChoice;
 import nobrec.server.api.security.ForCoordinators;
 import nobrec.server.api.security.ForEveryone;
+import nobrec.server.api.security.ForTheBooks;
 import nobrec.server.api.security.ForTheDesk;
 import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -67,6 +69,12 @@ class JobController {
     record JobNumbers(
             @NotNull @NotEmpty @Size(max = Limits.JOBS_AT_ONCE)
             List<@NotNull @Size(max = Limits.TEXT) String> jobs) {}
+
+    record ShortEntry(
+            @NotNull @NotEmpty @Size(max = Limits.JOBS_AT_ONCE)
+            List<@NotNull @Size(max = Limits.TEXT) String> jobs,
+
+            @NotNull ShortChoice choice) {}
 
     record HoldEntry(
             @NotNull @NotEmpty @Size(max = Limits.JOBS_AT_ONCE)
@@ -183,6 +191,20 @@ class JobController {
     @ForCoordinators
     Outcomes release(@Valid @RequestBody JobNumbers numbers, Principal who) {
         return outcomes(holds.release(numbers.jobs(), who.getName()));
+    }
+
+    /** While pieces of these are missing, what is ready goes, or they wait. */
+    @PostMapping("/short-choices")
+    @ForCoordinators
+    Outcomes decideShort(@Valid @RequestBody ShortEntry entry, Principal who) {
+        return outcomes(holds.decideShort(entry.jobs(), entry.choice(), who.getName()));
+    }
+
+    /** These may go though nobody has paid. */
+    @PostMapping("/payment-releases")
+    @ForTheBooks
+    Outcomes releaseUnpaid(@Valid @RequestBody JobNumbers numbers, Principal who) {
+        return outcomes(holds.releaseUnpaid(numbers.jobs(), who.getName()));
     }
 
     @PostMapping("/one/notes")

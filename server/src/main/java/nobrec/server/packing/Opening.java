@@ -78,15 +78,26 @@ public class Opening {
                 .collect(Collectors.toSet());
     }
 
-    /** What is in no shipment yet of a work order. */
+    /** What is in no shipment yet of a work order; by decision only what is ready of it. */
     static List<Shipment.Line> linesToTake(WorkOrder job) {
         List<Shipment.Line> lines = job.lines().stream()
-                .filter(line -> line.quantityToTake() > 0)
-                .map(line -> new Shipment.Line(line.id(), line.quantityToTake()))
+                .map(line -> new Shipment.Line(line.id(), piecesToTake(job, line)))
+                .filter(line -> line.quantity() > 0)
                 .toList();
-        if (lines.isEmpty()) {
-            throw Refusal.unusable("Job " + job.number(), "It has no pieces to ship.", "Look at its record.");
+        if (!lines.isEmpty()) {
+            return lines;
         }
-        return lines;
+        throw job.hasPiecesToTake()
+                ? Refusal.conflict(
+                        "Job " + job.number(),
+                        "Nothing of the rest is ready: " + String.join(", ", job.shortLines()) + ".",
+                        "Write how many there are by now on the job's page.")
+                : Refusal.unusable("Job " + job.number(), "It has no pieces to ship.", "Look at its record.");
+    }
+
+    private static int piecesToTake(WorkOrder job, WorkOrder.Line line) {
+        return job.shipsWhatIsReady()
+                ? Math.min(line.quantityToTake(), line.quantityReadyToGo())
+                : line.quantityToTake();
     }
 }

@@ -1,5 +1,8 @@
 package nobrec.server.posting;
 
+import java.util.List;
+import java.util.Map;
+import nobrec.core.workorder.InvoiceState;
 import nobrec.server.connection.Adapter;
 import nobrec.server.connection.Connection;
 import nobrec.server.connection.OutsideAnswer;
@@ -12,4 +15,11 @@ public interface BooksPort extends Adapter {
 
     /** Adds an entry to the journal; the same key adds it once. */
     OutsideAnswer<String> addEntry(Connection connection, String key, FreightEntry entry);
+
+    /**
+     * What the books say of the invoices of jobs; changes nothing there.
+     *
+     * @return by job; one of which they know nothing is not in it
+     */
+    OutsideAnswer<Map<String, InvoiceState>> invoices(Connection connection, String key, List<String> jobs);
 }

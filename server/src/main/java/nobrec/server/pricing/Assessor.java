@@ -11,6 +11,7 @@ import nobrec.core.limit.Limits;
 import nobrec.core.rating.KindEffect;
 import nobrec.core.rating.Offer;
 import nobrec.core.rating.ServiceChoice;
+import nobrec.core.readiness.MissingPieces;
 import nobrec.core.readiness.ReadyChecks;
 import nobrec.core.service.ShipmentToRate;
 import nobrec.core.shipment.Jobs;
@@ -120,7 +121,7 @@ public class Assessor {
         WorkOrder job = jobs.leading();
         return new ReadyChecks.ShipmentToCheck(
                 job.number(),
-                recordState(jobs),
+                recordState(shipment, jobs),
                 sites.byId(shipment.siteId()).country(),
                 job.shipTo(),
                 job.placeKind(),
@@ -145,7 +146,7 @@ public class Assessor {
     }
 
     /** What the records of all jobs in it say. */
-    private static ReadyChecks.RecordState recordState(Jobs jobs) {
+    private static ReadyChecks.RecordState recordState(Shipment shipment, Jobs jobs) {
         List<WorkOrder> all = jobs.all();
         return new ReadyChecks.RecordState(
                 all.stream()
@@ -157,7 +158,14 @@ public class Assessor {
                         .flatMap(each -> each.unknownWords().stream())
                         .distinct()
                         .toList(),
-                all.stream().flatMap(each -> each.shortLines().stream()).toList(),
+                MissingPieces.of(shipment, jobs),
+                all.stream()
+                        .filter(each -> !each.ruling()
+                                .rulesThat(RuleAct.Kind.DEMAND_PAYMENT)
+                                .isEmpty())
+                        .filter(each ->
+                                !each.particulars().clearance().invoice().letsGo())
+                        .findFirst(),
                 new Ruling(all.stream()
                         .flatMap(each -> each.ruling().acted().stream())
                         .toList()));

@@ -9,6 +9,8 @@ import java.util.Optional;
 import nobrec.core.address.PlaceKind;
 import nobrec.core.address.PostalAddress;
 import nobrec.core.layout.OrderField;
+import nobrec.core.workorder.InvoiceState;
+import nobrec.core.workorder.ShortChoice;
 import nobrec.core.workorder.WorkOrderStatus;
 import nobrec.server.platform.mapping.ChangesAnyRows;
 import nobrec.server.platform.mapping.ChangesOneRow;
@@ -81,6 +83,12 @@ interface WorkOrderMapper {
     List<Long> openAt(long place);
 
     List<Long> withoutPlace(@Param("ids") Collection<Long> ids);
+
+    @ChangesOneRow
+    void updateWhenShort(@Param("id") long id, @Param("choice") ShortChoice choice);
+
+    @ChangesOneRow
+    void updateInvoiceState(@Param("id") long id, @Param("state") InvoiceState state);
 
     List<String> goingThereToo(@Param("id") long id, @Param("limit") int limit);
 

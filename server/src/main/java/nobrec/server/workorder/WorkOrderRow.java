@@ -6,8 +6,11 @@ import java.util.Optional;
 import nobrec.core.address.PlaceKind;
 import nobrec.core.address.PostalAddress;
 import nobrec.core.charging.FreightTerms;
+import nobrec.core.workorder.Clearance;
+import nobrec.core.workorder.InvoiceState;
 import nobrec.core.workorder.Particulars;
 import nobrec.core.workorder.Ruling;
+import nobrec.core.workorder.ShortChoice;
 import nobrec.core.workorder.UnknownWord;
 import nobrec.core.workorder.WorkOrder;
 import nobrec.core.workorder.WorkOrderStatus;
@@ -52,6 +55,8 @@ record WorkOrderRow(
         @Nullable String billTo,
         @Nullable String custom,
         @Nullable String ruling,
+        @Nullable ShortChoice whenShort,
+        InvoiceState invoiceState,
         boolean wordsOpen) {
 
     /** @param ruling of the house rules upon it */
@@ -94,6 +99,8 @@ record WorkOrderRow(
                 RecordTexts.write(more.billTo()),
                 RecordTexts.write(more.custom()),
                 RecordTexts.write(ruling),
+                more.clearance().whenShort().orElse(null),
+                more.clearance().invoice(),
                 false);
     }
 
@@ -132,6 +139,7 @@ record WorkOrderRow(
                 RecordTexts.address(billTo),
                 origin,
                 originNumber,
-                RecordTexts.fields(custom));
+                RecordTexts.fields(custom),
+                new Clearance(Optional.ofNullable(whenShort), invoiceState));
     }
 }

@@ -14,6 +14,8 @@ import nobrec.core.address.PostalAddress;
 import nobrec.core.measure.Weight;
 import nobrec.core.readiness.AttentionKind;
 import nobrec.core.refusal.Refusal;
+import nobrec.core.workorder.InvoiceState;
+import nobrec.core.workorder.ShortChoice;
 import nobrec.core.workorder.WorkOrder;
 import nobrec.core.workorder.WorkOrderStatus;
 import nobrec.server.audit.AuditLog;
@@ -200,6 +202,32 @@ public class WorkOrders {
         mapper.updateHold(job.id(), "");
         rulings.release(job);
         auditLog.write(signIn, "released a job", "Job " + number, hold);
+    }
+
+    /** What is done while pieces are missing. */
+    @Transactional
+    public WorkOrder decideWhenShort(String number, ShortChoice choice, String signIn) {
+        WorkOrder job = locked(idOf(number));
+        if (!job.isShort()) {
+            throw Refusal.conflict("Job " + number, "Nothing of it is missing.", "Ship it as it is.");
+        }
+        if (!job.particulars().clearance().whenShort().equals(Optional.of(choice))) {
+            mapper.updateWhenShort(job.id(), choice);
+            changes.of(job.id());
+            auditLog.write(signIn, "decided what a short job does", "Job " + number, choice.words());
+        }
+        return byId(job.id());
+    }
+
+    /** What is known of its invoice. */
+    @Transactional
+    public void keepInvoiceState(String number, InvoiceState state, String signIn) {
+        WorkOrder job = locked(idOf(number));
+        if (job.particulars().clearance().invoice() != state) {
+            mapper.updateInvoiceState(job.id(), state);
+            changes.of(job.id());
+            auditLog.write(signIn, "learned what a job's invoice is", "Job " + number, state.words());
+        }
     }
 
     /** Its carrier refused it: somebody must look at it. */

@@ -6,6 +6,7 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import nobrec.standins.StandIn;
 import nobrec.standins.http.Conduct;
 import nobrec.standins.http.Exchange;
@@ -21,12 +22,14 @@ public final class BooksStandIn implements StandIn {
     private final ShopRecords shop;
     private final RecordStore freightLines;
     private final RecordStore journal;
+    private final RecordStore states;
     private final Conduct conduct = new Conduct();
 
-    public BooksStandIn(ShopRecords shop, RecordStore freightLines, RecordStore journal) {
+    public BooksStandIn(ShopRecords shop, RecordStore freightLines, RecordStore journal, RecordStore states) {
         this.shop = shop;
         this.freightLines = freightLines;
         this.journal = journal;
+        this.states = states;
     }
 
     @Override
@@ -49,6 +52,12 @@ public final class BooksStandIn implements StandIn {
         web.get(path(), exchange -> exchange.html(page()));
         conduct.mount(web, path());
         web.post(path() + "/invoices/{number}/freight", conduct.around(this::addFreight));
+        web.post(path() + "/invoices/states", conduct.around(this::tellStates));
+        web.post(path() + "/payments", exchange -> {
+            Map<String, String> form = exchange.form();
+            keepState(form.getOrDefault("order", ""), form.getOrDefault("state", ""));
+            exchange.redirect(path());
+        });
         web.post(path() + "/journal", conduct.around(this::book));
         web.get(path() + "/journal", exchange -> exchange.json(200, journal.all()));
         web.get(path() + "/freight", exchange -> exchange.json(200, freightLines.all()));
@@ -71,6 +80,24 @@ public final class BooksStandIn implements StandIn {
         exchange.json(
                 201,
                 Map.of("key", exchange.key(), "text", "Invoice " + kept.get("invoice") + " has the freight line."));
+    }
+
+    /** Says what it knows of the invoices of orders: an invoice is open until somebody says on the page that it is paid. */
+    private void tellStates(Exchange exchange) throws IOException {
+        List<Map<String, String>> known = new ArrayList<>();
+        for (JsonNode order : exchange.body().path("orders")) {
+            String number = order.asString("");
+            Optional<String> said = states.find(number).map(state -> (String) state.get("state"));
+            boolean ours = shop.orders().stream().anyMatch(each -> each.number().equals(number));
+            said.or(() -> ours ? Optional.of("OPEN") : Optional.empty())
+                    .ifPresent(state -> known.add(Map.of("order", number, "state", state)));
+        }
+        exchange.json(200, Map.of("key", exchange.key(), "invoices", known));
+    }
+
+    /** What somebody has said on the page, or a test: OPEN, PAID or RELEASED. */
+    public void keepState(String order, String state) {
+        states.put(order, Map.of("order", order, "state", state));
     }
 
     private void book(Exchange exchange) throws IOException {
@@ -127,6 +154,7 @@ public final class BooksStandIn implements StandIn {
     }
 
     private String page() {
-        return Pages.of(this, "books", Map.of("freight", freightLines.all(), "journal", journal.all()));
+        return Pages.of(
+                this, "books", Map.of("freight", freightLines.all(), "journal", journal.all(), "states", states.all()));
     }
 }

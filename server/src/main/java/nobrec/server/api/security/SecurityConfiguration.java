@@ -34,6 +34,9 @@ class SecurityConfiguration {
             "default-src 'self'; img-src 'self' data:; style-src 'self' 'unsafe-inline';"
                     + " frame-src 'self'; object-src 'self'; frame-ancestors 'self'; base-uri 'self'; form-action 'self'";
 
+    /** Systems that call us have no session: each call is signed. */
+    private static final String SIGNED_CALLS = "/api/v1/events/**";
+
     private static final String PERMISSIONS = "camera=(), microphone=(), geolocation=(), payment=(), usb=()";
 
     @Bean
@@ -62,12 +65,14 @@ class SecurityConfiguration {
     SecurityFilterChain api(HttpSecurity http, SignInGate gate, PresentAccounts accounts, ProblemWriter problems)
             throws Exception {
         return withHeaders(http)
-                .csrf(csrf -> csrf.csrfTokenRepository(CookieCsrfTokenRepository.withHttpOnlyFalse())
+                .csrf(csrf -> csrf.ignoringRequestMatchers(SIGNED_CALLS)
+                        .csrfTokenRepository(CookieCsrfTokenRepository.withHttpOnlyFalse())
                         .csrfTokenRequestHandler(new TokenInHeader()))
-                .authorizeHttpRequests(requests -> requests.requestMatchers(RequestSettings.SIGN_IN, "/api/v1/who")
-                        .permitAll()
-                        .anyRequest()
-                        .authenticated())
+                .authorizeHttpRequests(
+                        requests -> requests.requestMatchers(RequestSettings.SIGN_IN, "/api/v1/who", SIGNED_CALLS)
+                                .permitAll()
+                                .anyRequest()
+                                .authenticated())
                 .addFilterBefore(new SignInFilter(gate, problems), UsernamePasswordAuthenticationFilter.class)
                 .addFilterBefore(new PresentAccountFilter(accounts), AuthorizationFilter.class)
                 .formLogin(form -> form.loginProcessingUrl(RequestSettings.SIGN_IN)

@@ -1,5 +1,10 @@
 package nobrec.server.posting.books;
 
+import java.util.Arrays;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import nobrec.core.workorder.InvoiceState;
 import nobrec.server.connection.Connection;
 import nobrec.server.connection.KeyedJsonCalls;
 import nobrec.server.connection.OutsideAnswer;
@@ -8,6 +13,7 @@ import nobrec.server.posting.BooksPort;
 import nobrec.server.posting.FreightEntry;
 import nobrec.server.posting.FreightLine;
 import org.springframework.stereotype.Component;
+import tools.jackson.databind.JsonNode;
 
 /** Books that take JSON with a key (docs/outside-protocol.md). */
 @Component
@@ -32,5 +38,22 @@ class BooksAdapter implements BooksPort {
     @Override
     public OutsideAnswer<String> addEntry(Connection connection, String key, FreightEntry entry) {
         return calls.sendForText(connection, "POST", "/journal", key, entry);
+    }
+
+    @Override
+    public OutsideAnswer<Map<String, InvoiceState>> invoices(Connection connection, String key, List<String> jobs) {
+        return calls.send(connection, "POST", "/invoices/states", key, Map.of("orders", jobs))
+                .then(BooksAdapter::states);
+    }
+
+    /** A state that we do not know is left out: it lets nothing go. */
+    private static OutsideAnswer<Map<String, InvoiceState>> states(JsonNode body) {
+        Map<String, InvoiceState> states = new HashMap<>();
+        body.path("invoices")
+                .valueStream()
+                .forEach(each -> Arrays.stream(InvoiceState.values())
+                        .filter(state -> state.name().equals(each.path("state").asString("")))
+                        .forEach(state -> states.put(each.path("order").asString(""), state)));
+        return new OutsideAnswer.Accepted<>(states);
     }
 }

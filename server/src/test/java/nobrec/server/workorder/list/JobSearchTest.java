@@ -24,6 +24,7 @@ import nobrec.core.item.LineGoods;
 import nobrec.core.joblist.JobColumn;
 import nobrec.core.measure.Weight;
 import nobrec.core.measure.WeightUnit;
+import nobrec.core.workorder.Clearance;
 import nobrec.core.workorder.Particulars;
 import nobrec.server.ServerTest;
 import nobrec.server.workorder.WorkOrderIntake;
@@ -122,7 +123,8 @@ class JobSearchTest extends ServerTest {
                         Particulars.NONE.billTo(),
                         "",
                         "",
-                        job.crew().isEmpty() ? Map.of() : Map.of("Crew", job.crew())),
+                        job.crew().isEmpty() ? Map.of() : Map.of("Crew", job.crew()),
+                        Clearance.NONE),
                 List.of(new WorkOrderDraft.Line(
                         job.item(),
                         "Thing",
