@@ -1,6 +1,7 @@
 import { useMemo, useState } from "react";
 import { count, day } from "../ui/format";
 import { useKeys } from "../ui/keys";
+import { CarrierQuotes } from "./CarrierQuotes";
 import { DayLine } from "./DayLine";
 import { acts, type BenchData, type useAct } from "./useBench";
 
@@ -23,12 +24,10 @@ export function Offers({ bench, guessed, act, opened, open }: Props) {
   const [unfolded, setUnfolded] = useState(false);
   const chosen = bench.offers.find((offer) => offer.chosen);
   const usable = bench.offers.filter(isUsable);
-  const others = bench.offers.filter((offer) => !isUsable(offer));
+  const others = bench.offers.filter((offer) => !isShown(offer));
   const shown = useMemo(() => {
-    const chosenOther = bench.offers.find((offer) => offer.chosen && !isUsable(offer));
-    return unfolded
-      ? bench.offers
-      : [...bench.offers.filter(isUsable), ...(chosenOther ? [chosenOther] : [])];
+    const chosenOther = bench.offers.find((offer) => offer.chosen && !isShown(offer));
+    return unfolded ? bench.offers : [...bench.offers.filter(isShown), ...(chosenOther ? [chosenOther] : [])];
   }, [bench.offers, unfolded]);
   const at = current ?? chosen?.service ?? bench.offers[0]?.service;
   const carryOut = act.mutate;
@@ -57,6 +56,7 @@ export function Offers({ bench, guessed, act, opened, open }: Props) {
       <div className="flex items-baseline gap-2">
         <h2>Rates</h2>
         <span className="quiet">{bench.currency}</span>
+        <CarrierQuotes bench={bench} act={act} />
         {guessed && <strong className="text-warning">for the weight being typed</strong>}
         {bench.promiseDate && usable.length > 0 && (
           <span className="quiet ml-auto text-sm">the mark is the promise, {day(bench.promiseDate)}</span>
@@ -69,7 +69,7 @@ export function Offers({ bench, guessed, act, opened, open }: Props) {
             : "There are no offers: without a postal code that exists no distance can be computed. Correct the address."}
         </p>
       )}
-      <ul>{shown.filter((offer) => isUsable(offer) || !unfolded).map(row)}</ul>
+      <ul>{shown.filter((offer) => isShown(offer) || !unfolded).map(row)}</ul>
       {others.length > 0 && (
         <p className="flex items-baseline gap-2 py-0.5">
           <button
@@ -92,6 +92,11 @@ const later = (one: string, other: string) => (one > other ? one : other);
 
 function isUsable(offer: Offer): boolean {
   return offer.allowed || offer.lacksData;
+}
+
+/** What a carrier is still asked for has its row already. */
+function isShown(offer: Offer): boolean {
+  return isUsable(offer) || offer.quote?.source === "AWAITED";
 }
 
 /** {@code Curlew Freight LTL: pallets only; Godwit Light: up to 1 lb}. */
@@ -218,6 +223,9 @@ function Price({ offer }: { offer: Offer }) {
 
 /** What sets it apart; what would change it where it cannot be taken. */
 function Marks({ offer }: { offer: Offer }) {
+  if (offer.quote?.source === "AWAITED" && !offer.total) {
+    return <span className="quiet ml-2">asking the carrier…</span>;
+  }
   if (offer.brief) {
     return <span className={"ml-2 " + (offer.lacksData ? "text-warning" : "quiet")}>{offer.brief}</span>;
   }
@@ -226,9 +234,30 @@ function Marks({ offer }: { offer: Offer }) {
     offer.cheapest && "cheapest",
     offer.earliest && "earliest",
   ].filter((word) => word !== false);
-  return words.map((word) => (
-    <span key={word} className="ml-2 border-b-2 border-primary text-sm">
-      {word}
-    </span>
-  ));
+  return (
+    <>
+      {words.map((word) => (
+        <span key={word} className="ml-2 border-b-2 border-primary text-sm">
+          {word}
+        </span>
+      ))}
+      {offer.quote && (
+        <span
+          title={offer.quote.sentence}
+          className={"ml-2 text-sm " + (offer.quote.differs ? "font-bold text-warning" : "quiet")}
+        >
+          {QUOTE_WORDS[offer.quote.source]}
+          {offer.quote.differs && ", unlike the sheet"}
+        </span>
+      )}
+    </>
+  );
 }
+
+/** Where a price comes from. */
+const QUOTE_WORDS = {
+  QUOTE: "quoted",
+  AWAITED: "by the sheet, asking…",
+  NOT_ASKED: "by the sheet",
+  NO_QUOTE: "by the sheet, no quote",
+} as const;

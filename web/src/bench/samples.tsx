@@ -11,6 +11,8 @@ export const emptyBench: BenchData = {
   customerPo: "",
   state: "OPEN",
   seesCharge: true,
+  quotesWanted: false,
+  quotesAwaited: false,
   shipTo: {
     company: "Pellworth",
     person: "",

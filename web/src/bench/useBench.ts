@@ -10,7 +10,8 @@ export function useBench(job: string) {
   return useQuery({
     queryKey: ["bench", job],
     queryFn: () => answer(api.GET("/api/v1/shipments", { params: { query: { job } } })),
-    refetchInterval: (query) => (query.state.data?.waitingFor ? LOOK_AGAIN_MS : false),
+    refetchInterval: (query) =>
+      query.state.data?.waitingFor || query.state.data?.quotesAwaited ? LOOK_AGAIN_MS : false,
   });
 }
 
@@ -123,6 +124,13 @@ export const acts = {
       answer(api.POST("/api/v1/shipments/{id}/left-behind", { params: { path: { id } }, body })),
   askCarrier: (): BenchAct => (id) =>
     answer(api.POST("/api/v1/shipments/{id}/carrier-question", { params: { path: { id } } })),
+  /** @param again whether carriers that gave no price are asked once more */
+  askForQuotes:
+    (again: boolean): BenchAct =>
+    (id) =>
+      answer(
+        api.POST("/api/v1/shipments/{id}/carrier-quotes", { params: { path: { id } }, body: { again } }),
+      ),
   ship:
     (body: Schemas["bench.ShipOrder"]): BenchAct =>
     (id) =>

@@ -4,6 +4,7 @@ import { answer, api, type Schemas, sendFile } from "../api/client";
 import { useMay } from "../signin/who";
 import { BringIn } from "../ui/BringIn";
 import { Empty, ProblemLine, Trouble, Waiting } from "../ui/states";
+import { CarrierPricing } from "./CarrierPricing";
 import { SheetTable } from "./SheetTable";
 import { TakenSheet } from "./TakenSheet";
 
@@ -48,6 +49,7 @@ export function Rates() {
           ) : (
             <SheetTable services={list.data.services} />
           )}
+          <CarrierPricing />
         </>
       )}
     </BringIn>

@@ -146,7 +146,9 @@ class ArchitectureTest {
                     List.of("account", "api", "audit", "layout", "platform", "site", "wordbook", "workorder")),
             Map.entry("packing", List.of("audit", "carton", "platform", "pricing", "shipment", "site", "workorder")),
             Map.entry("posting", List.of("api", "audit", "booking", "connection", "platform")),
-            Map.entry("pricing", List.of("carrier", "carton", "charge", "document", "place", "platform", "site")),
+            Map.entry(
+                    "pricing",
+                    List.of("carrier", "carton", "charge", "connection", "document", "place", "platform", "site")),
             Map.entry(
                     "rule",
                     List.of("account", "api", "audit", "document", "platform", "site", "wordbook", "workorder")),

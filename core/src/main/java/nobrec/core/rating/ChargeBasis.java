@@ -1,5 +1,7 @@
 package nobrec.core.rating;
 
+import java.time.LocalDateTime;
+import java.time.format.DateTimeFormatter;
 import nobrec.core.item.FreightClass;
 import nobrec.core.measure.Size;
 import nobrec.core.measure.UnitSystem;
@@ -71,6 +73,24 @@ public sealed interface ChargeBasis {
             }
             return rounded + MeasureText.show(whole, own) + " / " + rule.divisor() + " → "
                     + MeasureText.showSteps(billable.dimensional(), step, units);
+        }
+    }
+
+    /** @param bySheet what our rate sheet says beside it, in words; empty text where there is none */
+    record CarrierQuote(String carrier, String number, LocalDateTime validUntil, String bySheet)
+            implements ChargeBasis {
+
+        private static final DateTimeFormatter MINUTES = DateTimeFormatter.ofPattern("yyyy-MM-dd HH:mm");
+
+        @Override
+        public String title() {
+            return "Carrier's quote";
+        }
+
+        @Override
+        public String sentence(UnitSystem units) {
+            return "Quote " + number + " of " + carrier + ", valid until " + MINUTES.format(validUntil) + "."
+                    + (bySheet.isEmpty() ? "" : " " + bySheet);
         }
     }
 

@@ -50,6 +50,19 @@ public record Offer(
         return isPriced() && objections.stream().allMatch(Objection::isMissingData);
     }
 
+    /** The same at another price, with these reasons against it. */
+    Offer priced(List<ChargeLine> lines, List<Objection> reasons) {
+        return new Offer(
+                service,
+                currency,
+                List.copyOf(lines),
+                lines.stream().mapToLong(ChargeLine::cents).sum(),
+                List.copyOf(reasons),
+                departure,
+                delivery,
+                daysLate);
+    }
+
     /** The lines as a tree: the shipment, its packages, what each is charged. */
     public ChargeTree chargeTree() {
         return ChargeTree.of(this);

@@ -33,6 +33,29 @@ public sealed interface Objection {
         return false;
     }
 
+    /** Whether only our rate sheet is at fault, so that it does not count where the carrier says its price itself. */
+    default boolean isOfSheet() {
+        return this instanceof NoRateSheet
+                || this instanceof RateSheetUnusable
+                || this instanceof OtherCurrency
+                || this instanceof ZoneNotServed
+                || this instanceof FuelUnknown
+                || this instanceof NotComputed;
+    }
+
+    /** The carrier prices it itself and has said no price. */
+    record NoQuote(String carrier, String reason) implements Objection {
+        @Override
+        public String brief(UnitSystem units) {
+            return "no price from the carrier";
+        }
+
+        @Override
+        public String sentence(UnitSystem units) {
+            return carrier + " prices it itself: " + reason;
+        }
+    }
+
     record TooHeavy(int packageNumber, Weight weight, Weight limit) implements Objection {
         @Override
         public String brief(UnitSystem units) {

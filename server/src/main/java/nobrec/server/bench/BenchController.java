@@ -15,6 +15,7 @@ import nobrec.core.address.PlaceKind;
 import nobrec.core.address.PostalAddress;
 import nobrec.core.limit.Limits;
 import nobrec.core.service.Accessorial;
+import nobrec.core.shipment.Shipment;
 import nobrec.server.api.security.ForEveryone;
 import nobrec.server.api.security.ForTheDesk;
 import nobrec.server.booking.Bookings;
@@ -22,6 +23,7 @@ import nobrec.server.booking.Shipping;
 import nobrec.server.packing.CombiningActs;
 import nobrec.server.packing.Opening;
 import nobrec.server.packing.PackingActs;
+import nobrec.server.pricing.QuoteAsking;
 import nobrec.server.shipment.Shipments;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -67,6 +69,9 @@ class BenchController {
 
     record Planning(boolean all) {}
 
+    /** @param again whether those that gave no price are asked once more */
+    record QuoteAgain(boolean again) {}
+
     record Accessorials(@NotNull @Size(max = 20) List<@NotNull Accessorial> accessorials) {}
 
     record ShipDay(@NotNull LocalDate day) {}
@@ -103,12 +108,14 @@ class BenchController {
 
     private final TogetherOffers together;
     private final LaterOffers later;
+    private final QuoteAsking quoteAsking;
     private final LearnedWeights learnedWeights;
 
     BenchController(
             LearnedWeights learnedWeights,
             TogetherOffers together,
             LaterOffers later,
+            QuoteAsking quoteAsking,
             Shipments shipments,
             BenchActs acts,
             Opening opening,
@@ -122,6 +129,7 @@ class BenchController {
         this.learnedWeights = learnedWeights;
         this.together = together;
         this.later = later;
+        this.quoteAsking = quoteAsking;
         this.shipments = shipments;
         this.acts = acts;
         this.opening = opening;
@@ -335,6 +343,15 @@ class BenchController {
     @ForTheDesk
     BenchView leaveBehind(@PathVariable long id, @Valid @RequestBody Pieces pieces, Principal who) {
         packing.leaveBehind(id, pieces.line(), pieces.quantity(), who.getName());
+        return views.of(id);
+    }
+
+    /** Asks carriers that price themselves; their offers come in as they come. */
+    @PostMapping("/{id}/carrier-quotes")
+    @ForTheDesk
+    BenchView askForQuotes(@PathVariable long id, @Valid @RequestBody QuoteAgain asked) {
+        Shipment shipment = shipments.byId(id);
+        quoteAsking.ask(shipment, shipments.jobs(shipment), asked.again());
         return views.of(id);
     }
 

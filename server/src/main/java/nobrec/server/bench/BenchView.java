@@ -5,6 +5,7 @@ import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
 import nobrec.core.address.PlaceKind;
+import nobrec.core.rating.QuotedOffers;
 import nobrec.core.readiness.ReadyCheck;
 import nobrec.core.service.Accessorial;
 import nobrec.core.shipment.Shipment;
@@ -51,6 +52,8 @@ public record BenchView(
         List<PackageView> packages,
         List<CartonView> cartonTypes,
         List<OfferView> offers,
+        boolean quotesWanted,
+        boolean quotesAwaited,
         String choiceReason,
         List<CheckView> checks,
         List<HouseRuleView> rules,
@@ -173,6 +176,7 @@ public record BenchView(
      * @param difference to the chosen offer's total, below zero when it is cheaper; empty for the chosen one or without a price
      * @param daysLate working days after the promise; zero in time
      * @param brief the objections in a few words
+     * @param quote left out where the price is our sheet's alone
      */
     record OfferView(
             String service,
@@ -193,7 +197,15 @@ public record BenchView(
             List<ObjectionView> objections,
             String brief,
             List<ChargeLineView> lines,
-            List<PackageSumView> packageSums) {}
+            List<PackageSumView> packageSums,
+            Optional<QuoteView> quote) {}
+
+    /**
+     * What a carrier that prices its services itself has said.
+     *
+     * @param differs whether its price and our sheet's are further apart than the shop tolerates
+     */
+    record QuoteView(QuotedOffers.Source source, boolean differs, String sentence) {}
 
     /** @param code stays as it is within a version of the API */
     record ObjectionView(String code, String reason) {}

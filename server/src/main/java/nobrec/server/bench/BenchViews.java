@@ -131,7 +131,8 @@ class BenchViews {
                     offerViews.of(assessment, job),
                     assessment.choice().reason(),
                     assessment.checks(),
-                    assessor.kindEffect(shipment, jobs, assessment.offers()),
+                    assessor.kindEffect(shipment, jobs),
+                    QuoteState.of(assessment),
                     assessment.charge().map(OfferViews::charge),
                     assessment.allowsShipping());
         }
@@ -145,6 +146,7 @@ class BenchViews {
                 shipment.state() == ShipmentState.SHIPPED ? "As it was shipped." : "",
                 List.of(),
                 Optional.empty(),
+                QuoteState.NONE,
                 offerViews.keptCharge(shipment, kept),
                 false);
     }
@@ -158,6 +160,7 @@ class BenchViews {
             String choiceReason,
             List<ReadyCheck> checks,
             Optional<KindEffect> kindEffect,
+            QuoteState quotes,
             Optional<BenchView.ChargeView> charge,
             boolean mayShip) {
         WorkOrder job = jobs.leading();
@@ -189,6 +192,8 @@ class BenchViews {
                 packages(shipment, jobs, cartons),
                 cartonTypes.all().stream().map(this::carton).toList(),
                 offers,
+                quotes.wanted(),
+                quotes.awaited(),
                 choiceReason,
                 checks.stream().map(BenchViews::check).toList(),
                 jobs.all().stream().flatMap(BenchViews::rules).toList(),
@@ -202,6 +207,15 @@ class BenchViews {
                 papers.of(Subject.Kind.SHIPMENT, shipment.id()).stream()
                         .map(BenchViews::paper)
                         .toList());
+    }
+
+    /** How far carriers that price themselves have been asked. */
+    private record QuoteState(boolean wanted, boolean awaited) {
+        static final QuoteState NONE = new QuoteState(false, false);
+
+        static QuoteState of(Assessment assessment) {
+            return new QuoteState(assessment.wantsQuotes(), assessment.awaitsQuotes());
+        }
     }
 
     private static Stream<BenchView.HouseRuleView> rules(WorkOrder job) {

@@ -24,6 +24,7 @@ import nobrec.server.bench.BenchView.MoneyLineView;
 import nobrec.server.bench.BenchView.ObjectionView;
 import nobrec.server.bench.BenchView.OfferView;
 import nobrec.server.bench.BenchView.PackageSumView;
+import nobrec.server.bench.BenchView.QuoteView;
 import nobrec.server.carrier.ServiceCatalog;
 import nobrec.server.platform.NobrecSettings;
 import nobrec.server.pricing.Assessment;
@@ -100,7 +101,9 @@ class OfferViews {
                         .map(part -> new PackageSumView(
                                 part.lines().get(0).packageNumber(),
                                 Amount.of(Money.ofMinor(offer.currency(), part.cents()))))
-                        .toList());
+                        .toList(),
+                Optional.ofNullable(assessment.quotes().get(service.code()))
+                        .map(note -> new QuoteView(note.source(), note.differs(), note.sentence())));
     }
 
     private static Optional<Amount> difference(Offer offer, Optional<Money> chosenTotal) {
@@ -173,7 +176,8 @@ class OfferViews {
                             List.of(),
                             "",
                             keptLines(kept),
-                            keptSums(kept)));
+                            keptSums(kept),
+                            Optional.empty()));
                 })
                 .orElse(List.of());
     }

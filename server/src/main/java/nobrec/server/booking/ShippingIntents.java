@@ -3,11 +3,7 @@ package nobrec.server.booking;
 import java.time.Clock;
 import java.util.ArrayList;
 import java.util.List;
-import nobrec.core.address.PhoneNumber;
 import nobrec.core.charging.CustomerCharge;
-import nobrec.core.measure.LengthUnit;
-import nobrec.core.measure.Weight;
-import nobrec.core.measure.WeightUnit;
 import nobrec.core.rating.ChargeLine;
 import nobrec.core.rating.Offer;
 import nobrec.core.readiness.ReadyCheck;
@@ -34,7 +30,6 @@ import nobrec.server.shipment.ChargeLineRow;
 import nobrec.server.shipment.ShipmentStore;
 import nobrec.server.shipment.Shipments;
 import nobrec.server.shipment.ShopTime;
-import nobrec.server.site.Site;
 import nobrec.server.site.Sites;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
@@ -101,8 +96,12 @@ class ShippingIntents {
         requireUnchanged(job, offer, seen);
         gateway.requireConnected(offer.service().carrier());
         keepCharges(shipmentId, assessment, offer, signIn);
-        OutboxEntry booking =
-                outbox.addTaken(List.of(intent(shipment, jobs, offer))).get(0);
+        OutboxEntry booking = outbox.addTaken(List.of(intent(
+                        shipment,
+                        jobs,
+                        offer,
+                        assessment.quoteNumber(offer.service().code()))))
+                .get(0);
         auditLog.write(
                 signIn, "asked to ship", "Job " + job.number(), offer.service().name() + ", " + seen.total());
         return booking;
@@ -204,38 +203,18 @@ class ShippingIntents {
                 rows);
     }
 
-    private NewEntry intent(Shipment shipment, Jobs jobs, Offer offer) {
+    private NewEntry intent(Shipment shipment, Jobs jobs, Offer offer, String quote) {
         return new NewEntry(
                 OutboxKind.BOOKING,
                 Subject.shipment(shipment.id(), jobs.leading().number()),
                 offer.service().carrier().code(),
                 offer.service().name() + ", " + ShopMoney.show(offer.total().orElseThrow()),
-                gateway.write(consignment(shipment, jobs, offer)));
-    }
-
-    private Consignment consignment(Shipment shipment, Jobs jobs, Offer offer) {
-        WorkOrder job = jobs.leading();
-        Site site = sites.byId(shipment.siteId());
-        String phone = PhoneNumber.read(job.phone(), job.shipTo().country())
-                .found()
-                .map(PhoneNumber::e164)
-                .orElse("");
-        return new Consignment(
-                offer.service().code(),
-                offer.departure().toString(),
-                jobs.numbers(),
-                Consignment.Party.of(site.address(), site.phone()),
-                Consignment.Party.of(job.shipTo(), phone),
-                shipment.packages().stream().map(ShippingIntents::parcel).toList());
-    }
-
-    private static Consignment.Parcel parcel(Shipment.Package packed) {
-        Weight weight = packed.weight().orElseThrow();
-        return new Consignment.Parcel(
-                packed.number(),
-                weight.in(WeightUnit.GRAM, 1),
-                packed.size().length().in(LengthUnit.MILLIMETER, 1),
-                packed.size().width().in(LengthUnit.MILLIMETER, 1),
-                packed.size().height().in(LengthUnit.MILLIMETER, 1));
+                gateway.write(Consignment.of(
+                        shipment,
+                        jobs,
+                        sites.byId(shipment.siteId()),
+                        offer.service().code(),
+                        offer.departure(),
+                        quote)));
     }
 }

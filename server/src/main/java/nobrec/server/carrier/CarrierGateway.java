@@ -40,6 +40,16 @@ public class CarrierGateway {
                 .then(numbers -> TrackingNumbers.checked(carrier, numbers));
     }
 
+    /** What the carrier would ask; a quote that cannot be used is refused here, with the reason. */
+    public OutsideAnswer<CarrierQuote> quote(Carrier carrier, String key, QuoteRequest request, String currency) {
+        Connection connection = connections.to(carrier.code());
+        return adapters.of(connection)
+                .quote(connection, key, request)
+                .then(quote -> quote.fault(currency)
+                        .<OutsideAnswer<CarrierQuote>>map(OutsideAnswer.Refused::new)
+                        .orElseGet(() -> new OutsideAnswer.Accepted<>(quote)));
+    }
+
     /** What the carrier has under that key. */
     public OutsideAnswer<TrackingNumbers> lookUp(Carrier carrier, String key) {
         Connection connection = connections.to(carrier.code());

@@ -16,4 +16,7 @@ public interface CarrierPort extends Adapter {
 
     /** What the carrier has under that key. */
     OutsideAnswer<List<TrackingNumbers.Read>> lookUp(Connection connection, String key);
+
+    /** What the carrier would ask for a shipment; changes nothing there. */
+    OutsideAnswer<CarrierQuote> quote(Connection connection, String key, QuoteRequest request);
 }

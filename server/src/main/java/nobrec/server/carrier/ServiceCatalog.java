@@ -19,6 +19,7 @@ import nobrec.core.ratesheet.Tariff;
 import nobrec.core.rating.Rating.Prices;
 import nobrec.core.refusal.Refusal;
 import nobrec.core.service.Carrier;
+import nobrec.core.service.CarrierPricing;
 import nobrec.core.service.Service;
 import nobrec.server.platform.Remembered;
 import nobrec.server.platform.SetUpVersion;
@@ -55,7 +56,11 @@ public class ServiceCatalog {
 
     /** What is set up, read together. */
     private record SetUp(
-            List<Carrier> carriers, List<Service> services, List<RateSheetRow> sheets, Map<String, FuelIndex> fuel) {}
+            List<Carrier> carriers,
+            List<Service> services,
+            List<RateSheetRow> sheets,
+            Map<String, FuelIndex> fuel,
+            Map<String, CarrierPricing> pricing) {}
 
     private SetUp readSetUp() {
         List<Carrier> carriers = mapper.carriers();
@@ -70,7 +75,9 @@ public class ServiceCatalog {
                         .put(row.firstDay(), row.thousandths()));
         Map<String, FuelIndex> indexes = fuel.entrySet().stream()
                 .collect(Collectors.toMap(Map.Entry::getKey, each -> new FuelIndex(each.getKey(), each.getValue())));
-        return new SetUp(carriers, services, rateSheets.sheets(), indexes);
+        Map<String, CarrierPricing> pricing = mapper.pricing().stream()
+                .collect(Collectors.toMap(CarrierPricingRow::carrierCode, CarrierPricingRow::pricing));
+        return new SetUp(carriers, services, rateSheets.sheets(), indexes, pricing);
     }
 
     public List<Carrier> carriers() {
@@ -82,6 +89,17 @@ public class ServiceCatalog {
                 .filter(carrier -> carrier.code().equals(code))
                 .findFirst()
                 .orElseThrow(() -> Refusal.notFound("Carrier " + code, "Set it up first."));
+    }
+
+    /** Where the prices of a carrier's services come from. */
+    public CarrierPricing pricing(String carrierCode) {
+        return setUp.get().pricing().getOrDefault(carrierCode, CarrierPricing.BY_SHEET);
+    }
+
+    @Transactional
+    public void keepPricing(String carrierCode, CarrierPricing pricing) {
+        mapper.updatePricing(carrier(carrierCode).code(), pricing.pricedBy(), pricing.toleranceThousandths());
+        version.changed();
     }
 
     public List<Service> services() {

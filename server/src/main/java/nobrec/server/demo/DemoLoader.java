@@ -19,6 +19,7 @@ import nobrec.core.measure.LengthUnit;
 import nobrec.core.measure.Weight;
 import nobrec.core.measure.WeightUnit;
 import nobrec.core.service.Carrier;
+import nobrec.core.service.CarrierPricing;
 import nobrec.core.service.Service;
 import nobrec.core.service.ServiceLimits;
 import nobrec.server.account.Accounts;
@@ -139,6 +140,13 @@ class DemoLoader implements ApplicationRunner {
                         Objects.requireNonNull(carriers.get(entry.code())),
                         site,
                         new Pickup(entry.cutOff(), WEEKDAYS, sites.calendar(site))));
+        shop.carriers().stream()
+                .filter(entry -> entry.pricedBy() != null)
+                .forEach(entry -> catalog.keepPricing(
+                        entry.code(),
+                        new CarrierPricing(
+                                Objects.requireNonNull(entry.pricedBy()),
+                                CarrierPricing.BY_SHEET.toleranceThousandths())));
         for (DemoShop.ServiceEntry entry : shop.services()) {
             catalog.add(service(entry, Objects.requireNonNull(carriers.get(entry.carrier()))));
             rateSheets.add(new UploadedFile(entry.sheet(), Files.readAllBytes(rates.resolve(entry.sheet()))));

@@ -10,8 +10,10 @@ import nobrec.core.carton.CartonKind;
 import nobrec.core.identifier.TrackingForm;
 import nobrec.core.item.GoodsClass;
 import nobrec.core.service.Accessorial;
+import nobrec.core.service.CarrierPricing.PricedBy;
 import nobrec.server.api.security.Role;
 import nobrec.server.rule.RuleDocument;
+import org.jspecify.annotations.Nullable;
 
 /** The file demo/shop.json. Weights in pounds, lengths in inches, amounts in dollars, shares in percent. */
 record DemoShop(
@@ -55,13 +57,15 @@ record DemoShop(
             List<String> freeServices,
             boolean holdsEstimate) {}
 
+    /** @param pricedBy null where our sheets say what it costs */
     record CarrierEntry(
             String code,
             String name,
             boolean phoneRequired,
             boolean companyRequired,
             TrackingForm trackingForm,
-            LocalTime cutOff) {}
+            LocalTime cutOff,
+            @Nullable PricedBy pricedBy) {}
 
     /**
      * @param path below the stand-ins' address; null for what has an address of its own

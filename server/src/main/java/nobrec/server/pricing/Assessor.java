@@ -10,6 +10,7 @@ import nobrec.core.charging.FreightBill;
 import nobrec.core.limit.Limits;
 import nobrec.core.rating.KindEffect;
 import nobrec.core.rating.Offer;
+import nobrec.core.rating.QuotedOffers;
 import nobrec.core.rating.ServiceChoice;
 import nobrec.core.readiness.MissingPieces;
 import nobrec.core.readiness.ReadyChecks;
@@ -41,6 +42,7 @@ public class Assessor {
     private final ShopMoney money;
     private final Sites sites;
     private final RatingFeed feed;
+    private final CarrierQuotes quotes;
     private final AddressChecks addresses;
     private final CartonTypes cartonTypes;
     private final ShopChargeRules chargeRules;
@@ -48,6 +50,7 @@ public class Assessor {
 
     Assessor(
             RatingFeed feed,
+            CarrierQuotes quotes,
             AddressChecks addresses,
             CartonTypes cartonTypes,
             ShopChargeRules chargeRules,
@@ -57,6 +60,7 @@ public class Assessor {
         this.sites = sites;
         this.money = money;
         this.feed = feed;
+        this.quotes = quotes;
         this.addresses = addresses;
         this.cartonTypes = cartonTypes;
         this.chargeRules = chargeRules;
@@ -65,11 +69,11 @@ public class Assessor {
 
     public Assessment assess(Shipment shipment, Jobs jobs) {
         ShipmentToRate toRate = feed.toRate(shipment, jobs);
-        List<Offer> offers = shipment.packages().isEmpty()
-                ? List.of()
-                : feed.offers(toRate, shipment.siteId()).stream()
-                        .sorted(ALLOWED_AND_CHEAP_FIRST)
-                        .toList();
+        QuotedOffers quoted = QuotedOffers.of(
+                shipment.packages().isEmpty() ? List.of() : feed.offers(toRate, shipment.siteId()),
+                quotes.of(shipment, jobs, toRate));
+        List<Offer> offers =
+                quoted.offers().stream().sorted(ALLOWED_AND_CHEAP_FIRST).toList();
         ServiceChoice choice = ServiceChoice.of(
                 offers,
                 shipment.chosenService(),
@@ -83,17 +87,24 @@ public class Assessor {
         Optional<CustomerCharge> charge =
                 chosen.filter(Offer::isPriced).map(offer -> charge(shipment, jobs, offer, toRate));
         return new Assessment(
-                offers, choice, ReadyChecks.of(look(shipment, jobs, toRate, chosen), settings.units()), charge);
+                offers,
+                quoted.notes(),
+                choice,
+                ReadyChecks.of(look(shipment, jobs, toRate, chosen), settings.units()),
+                charge);
     }
 
-    /** What the kind of its place does to the prices; empty at a business, and where it makes no difference. */
-    public Optional<KindEffect> kindEffect(Shipment shipment, Jobs jobs, List<Offer> offers) {
+    /** What the kind of its place does to the prices by our sheets; empty at a business, and where it makes no difference. */
+    public Optional<KindEffect> kindEffect(Shipment shipment, Jobs jobs) {
         PlaceKind kind = jobs.leading().placeKind();
-        if (kind == PlaceKind.BUSINESS || offers.isEmpty()) {
+        if (kind == PlaceKind.BUSINESS || shipment.packages().isEmpty()) {
             return Optional.empty();
         }
-        ShipmentToRate toBusiness = feed.toRate(shipment, jobs).toKind(PlaceKind.BUSINESS);
-        return KindEffect.of(kind, offers, feed.offers(toBusiness, shipment.siteId()));
+        ShipmentToRate there = feed.toRate(shipment, jobs);
+        return KindEffect.of(
+                kind,
+                feed.offers(there, shipment.siteId()),
+                feed.offers(there.toKind(PlaceKind.BUSINESS), shipment.siteId()));
     }
 
     private CustomerCharge charge(Shipment shipment, Jobs jobs, Offer offer, ShipmentToRate toRate) {

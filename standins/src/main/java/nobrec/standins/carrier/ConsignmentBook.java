@@ -15,11 +15,13 @@ public final class ConsignmentBook {
     private static final int FIRST_NUMBER = 41_700_000;
 
     private final CarrierStandIn.Profile profile;
+    private final QuoteDesk quotes;
     private final RecordStore consignments;
     private final RecordStore refusals;
 
     ConsignmentBook(CarrierStandIn.Profile profile, Path folder) {
         this.profile = profile;
+        this.quotes = new QuoteDesk(profile.path().toUpperCase(Locale.ROOT));
         this.consignments = new RecordStore(folder.resolve(profile.path() + ".json"));
         this.refusals = new RecordStore(folder.resolve(profile.path() + "-refused.json"));
     }
@@ -38,6 +40,10 @@ public final class ConsignmentBook {
         } catch (IllegalArgumentException refusal) {
             refusals.once(key, () -> Map.of("key", key, "reason", refusal.getMessage()));
         }
+    }
+
+    QuoteDesk quotes() {
+        return quotes;
     }
 
     Optional<Map<String, Object>> taken(String key) {
@@ -83,6 +89,7 @@ public final class ConsignmentBook {
                 "city",
                 order.receiver().city() + ", " + order.receiver().state() + " "
                         + order.receiver().postalCode());
+        consignment.put("quote", order.quote());
         consignment.put("packages", packages);
         return consignment;
     }

@@ -3,8 +3,9 @@ package nobrec.standins.carrier;
 import java.math.BigDecimal;
 import java.util.List;
 
-/** What a carrier is asked to take, in whichever form it came. */
-record ConsignmentOrder(String service, String shipDate, String reference, Receiver receiver, List<Parcel> packages) {
+/** What a carrier is asked to take, in whichever form it came; its quote is empty where it is booked without one. */
+record ConsignmentOrder(
+        String service, String quote, String shipDate, String reference, Receiver receiver, List<Parcel> packages) {
 
     record Receiver(String name, String street, String city, String state, String postalCode, String phone) {}
 

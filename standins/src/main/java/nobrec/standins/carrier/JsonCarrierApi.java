@@ -2,6 +2,7 @@ package nobrec.standins.carrier;
 
 import java.io.IOException;
 import java.math.BigDecimal;
+import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -23,6 +24,7 @@ final class JsonCarrierApi implements CarrierApi {
     @Override
     public void mount(WebServer web, String path, Conduct conduct, ConsignmentBook book) {
         web.post(path + "/consignments", conduct.around(exchange -> accept(exchange, book)));
+        web.post(path + "/quotes", conduct.around(exchange -> quote(exchange, book)));
         web.get(path + "/consignments", exchange -> exchange.json(200, book.all()));
         web.get(
                 path + "/consignments/{key}",
@@ -46,6 +48,35 @@ final class JsonCarrierApi implements CarrierApi {
         }
     }
 
+    private static void quote(Exchange exchange, ConsignmentBook book) throws IOException {
+        JsonNode asked = exchange.body();
+        QuoteDesk.Quote quote = book.quotes()
+                .quote(
+                        texts(asked, "services"),
+                        texts(asked, "accessorials"),
+                        Instant.parse(text(asked, "askedAt")),
+                        order(asked.path("consignment")));
+        exchange.json(
+                200,
+                Map.of(
+                        "key", exchange.key(),
+                        "quote", quote.number(),
+                        "validUntil", quote.validUntil().toString(),
+                        "prices",
+                                quote.prices().stream()
+                                        .map(each -> Map.of(
+                                                "service", each.service(),
+                                                "total", each.total().toPlainString(),
+                                                "currency", "USD"))
+                                        .toList()));
+    }
+
+    private static List<String> texts(JsonNode node, String field) {
+        List<String> texts = new ArrayList<>();
+        node.path(field).forEach(each -> texts.add(each.asString("")));
+        return texts;
+    }
+
     private static ConsignmentOrder order(JsonNode order) {
         JsonNode to = order.path("to");
         List<ConsignmentOrder.Parcel> packages = new ArrayList<>();
@@ -55,6 +86,7 @@ final class JsonCarrierApi implements CarrierApi {
         }
         return new ConsignmentOrder(
                 text(order, "service"),
+                text(order, "quote"),
                 text(order, "shipDate"),
                 text(order, "reference"),
                 new ConsignmentOrder.Receiver(

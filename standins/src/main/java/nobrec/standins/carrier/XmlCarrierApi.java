@@ -4,6 +4,7 @@ import java.io.IOException;
 import java.io.StringReader;
 import java.math.BigDecimal;
 import java.nio.charset.StandardCharsets;
+import java.time.Instant;
 import java.util.ArrayList;
 import java.util.Base64;
 import java.util.List;
@@ -39,6 +40,7 @@ final class XmlCarrierApi implements CarrierApi {
     @Override
     public void mount(WebServer web, String path, Conduct conduct, ConsignmentBook book) {
         web.post(path + "/waybills", conduct.around(exchange -> accept(exchange, book)));
+        web.post(path + "/quotations", conduct.around(exchange -> quote(exchange, book)));
         web.get(path + "/requests/{key}/waybill", conduct.around(exchange -> lookUp(exchange, book)));
     }
 
@@ -46,20 +48,63 @@ final class XmlCarrierApi implements CarrierApi {
         if (!isSignedIn(exchange)) {
             return;
         }
-        Element request;
+        Optional<Element> request = keyed(exchange);
+        if (request.isEmpty()) {
+            return;
+        }
+        String key = request.get().getAttribute("requestId");
+        book.take(key, order(request.get()));
+        answer(exchange, key, book);
+    }
+
+    private void quote(Exchange exchange, ConsignmentBook book) throws IOException {
+        if (!isSignedIn(exchange)) {
+            return;
+        }
+        Optional<Element> request = keyed(exchange);
+        if (request.isPresent()) {
+            Element asked = request.get();
+            QuoteDesk.Quote quote = book.quotes()
+                    .quote(
+                            texts(asked, "product"),
+                            texts(asked, "extra"),
+                            Instant.parse(asked.getAttribute("askedAt")),
+                            order(asked));
+            exchange.xml(200, quotation(asked.getAttribute("requestId"), quote));
+        }
+    }
+
+    /** A request with a key; what is none is answered here. */
+    private static Optional<Element> keyed(Exchange exchange) throws IOException {
         try {
-            request = document(exchange.text());
+            Element request = document(exchange.text());
+            if (!request.getAttribute("requestId").isBlank()) {
+                return Optional.of(request);
+            }
+            exchange.xml(200, fault("", "B02", "The request has no requestId."));
         } catch (SAXException noDocument) {
             exchange.xml(200, fault("", "B01", "That is no document."));
-            return;
         }
-        String key = request.getAttribute("requestId");
-        if (key.isBlank()) {
-            exchange.xml(200, fault("", "B02", "The request has no requestId."));
-            return;
+        return Optional.empty();
+    }
+
+    private static String quotation(String key, QuoteDesk.Quote quote) {
+        StringBuilder prices = new StringBuilder();
+        for (QuoteDesk.Price each : quote.prices()) {
+            prices.append("<price product=\"%s\" total=\"%s\" currency=\"USD\"/>"
+                    .formatted(escaped(each.service()), each.total().toPlainString()));
         }
-        book.take(key, order(request));
-        answer(exchange, key, book);
+        return "<quotation requestId=\"%s\" number=\"%s\" validUntil=\"%s\">%s</quotation>"
+                .formatted(escaped(key), quote.number(), quote.validUntil(), prices);
+    }
+
+    private static List<String> texts(Element parent, String name) {
+        List<String> texts = new ArrayList<>();
+        NodeList found = parent.getElementsByTagName(name);
+        for (int index = 0; index < found.getLength(); index++) {
+            texts.add(found.item(index).getTextContent());
+        }
+        return texts;
     }
 
     private void lookUp(Exchange exchange, ConsignmentBook book) throws IOException {
@@ -114,6 +159,7 @@ final class XmlCarrierApi implements CarrierApi {
         Element receiver = (Element) request.getElementsByTagName("receiver").item(0);
         return new ConsignmentOrder(
                 text(request, "product"),
+                text(request, "quotation"),
                 text(request, "pickupDate"),
                 text(request, "shipperReference"),
                 new ConsignmentOrder.Receiver(

@@ -3,7 +3,10 @@ package nobrec.server.carrier.consignments;
 import java.util.List;
 import java.util.stream.StreamSupport;
 import nobrec.server.carrier.CarrierPort;
+import nobrec.server.carrier.CarrierQuote;
 import nobrec.server.carrier.Consignment;
+import nobrec.server.carrier.QuoteRequest;
+import nobrec.server.carrier.QuoteTime;
 import nobrec.server.carrier.TrackingNumbers;
 import nobrec.server.connection.Connection;
 import nobrec.server.connection.KeyedJsonCalls;
@@ -46,5 +49,23 @@ class ConsignmentsAdapter implements CarrierPort {
                                 each.path("number").asInt(0),
                                 each.path("trackingNumber").asString("")))
                         .toList());
+    }
+
+    @Override
+    public OutsideAnswer<CarrierQuote> quote(Connection connection, String key, QuoteRequest request) {
+        return calls.send(connection, "POST", "/quotes", key, request).then(ConsignmentsAdapter::quote);
+    }
+
+    private static OutsideAnswer<CarrierQuote> quote(JsonNode body) {
+        return new OutsideAnswer.Accepted<>(new CarrierQuote(
+                body.path("quote").asString(""),
+                QuoteTime.read(body.path("validUntil").asString("")),
+                body.path("prices")
+                        .valueStream()
+                        .map(each -> new CarrierQuote.Price(
+                                each.path("service").asString(""),
+                                each.path("total").asString(""),
+                                each.path("currency").asString("")))
+                        .toList()));
     }
 }

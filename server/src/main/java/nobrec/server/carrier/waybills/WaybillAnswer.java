@@ -4,21 +4,29 @@ import java.io.IOException;
 import java.io.StringReader;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import javax.xml.XMLConstants;
 import javax.xml.parsers.DocumentBuilder;
 import javax.xml.parsers.DocumentBuilderFactory;
 import javax.xml.parsers.ParserConfigurationException;
+import nobrec.server.carrier.CarrierQuote;
+import nobrec.server.carrier.QuoteTime;
 import nobrec.server.carrier.TrackingNumbers;
 import org.w3c.dom.Element;
 import org.w3c.dom.NodeList;
 import org.xml.sax.InputSource;
 import org.xml.sax.SAXException;
 
-/** An answer to a waybill request: {@code <waybill>} with its units, or {@code <fault>} with a code and a text. */
-record WaybillAnswer(Kind kind, String requestId, String text, List<TrackingNumbers.Read> units) {
+/**
+ * An answer to a waybill request: {@code <waybill>} with its units, {@code <quotation>} with its prices, or {@code <fault>} with a
+ * code and a text.
+ */
+record WaybillAnswer(
+        Kind kind, String requestId, String text, List<TrackingNumbers.Read> units, CarrierQuote quotation) {
 
     enum Kind {
         WAYBILL,
+        QUOTATION,
         /** Codes that begin with R: final. */
         REJECTED,
         /** Code N04, to a look-up. */
@@ -27,20 +35,25 @@ record WaybillAnswer(Kind kind, String requestId, String text, List<TrackingNumb
         UNCLEAR
     }
 
-    private static final WaybillAnswer NOTHING = new WaybillAnswer(Kind.UNCLEAR, "", "", List.of());
+    private static final CarrierQuote NO_QUOTE = new CarrierQuote("", Optional.empty(), List.of());
+    private static final WaybillAnswer NOTHING = new WaybillAnswer(Kind.UNCLEAR, "", "", List.of(), NO_QUOTE);
 
     static WaybillAnswer read(String body) {
         try {
             Element root =
                     builder().parse(new InputSource(new StringReader(body))).getDocumentElement();
             return switch (root.getTagName()) {
-                case "waybill" -> new WaybillAnswer(Kind.WAYBILL, root.getAttribute("requestId"), "", units(root));
+                case "waybill" ->
+                    new WaybillAnswer(Kind.WAYBILL, root.getAttribute("requestId"), "", units(root), NO_QUOTE);
+                case "quotation" ->
+                    new WaybillAnswer(Kind.QUOTATION, root.getAttribute("requestId"), "", List.of(), quotation(root));
                 case "fault" ->
                     new WaybillAnswer(
                             kind(root.getAttribute("code")),
                             root.getAttribute("requestId"),
                             root.getTextContent().strip(),
-                            List.of());
+                            List.of(),
+                            NO_QUOTE);
                 default -> NOTHING;
             };
         } catch (SAXException | IOException noDocument) {
@@ -60,6 +73,17 @@ record WaybillAnswer(Kind kind, String requestId, String text, List<TrackingNumb
             units.add(new TrackingNumbers.Read(number(unit.getAttribute("no")), unit.getAttribute("barcode")));
         }
         return units;
+    }
+
+    private static CarrierQuote quotation(Element root) {
+        List<CarrierQuote.Price> prices = new ArrayList<>();
+        NodeList found = root.getElementsByTagName("price");
+        for (int index = 0; index < found.getLength(); index++) {
+            Element price = (Element) found.item(index);
+            prices.add(new CarrierQuote.Price(
+                    price.getAttribute("product"), price.getAttribute("total"), price.getAttribute("currency")));
+        }
+        return new CarrierQuote(root.getAttribute("number"), QuoteTime.read(root.getAttribute("validUntil")), prices);
     }
 
     /** Zero, which is no package's number, when it cannot be read. */

@@ -3,10 +3,12 @@ package nobrec.server.carrier.waybills;
 import java.io.StringWriter;
 import java.math.BigDecimal;
 import java.math.RoundingMode;
+import java.util.Objects;
 import javax.xml.stream.XMLOutputFactory;
 import javax.xml.stream.XMLStreamException;
 import javax.xml.stream.XMLStreamWriter;
 import nobrec.server.carrier.Consignment;
+import nobrec.server.carrier.QuoteRequest;
 
 /** A consignment as a waybill request. */
 final class WaybillRequest {
@@ -21,10 +23,25 @@ final class WaybillRequest {
     }
 
     static String write(String key, Consignment consignment) {
+        return written(request -> request.document(key, consignment));
+    }
+
+    static String writeQuotation(String key, QuoteRequest asked) {
+        return written(request -> request.quotation(key, asked));
+    }
+
+    /** Part of a document. */
+    private interface Part {
+        void write(WaybillRequest request) throws XMLStreamException;
+    }
+
+    private static String written(Part document) {
         StringWriter text = new StringWriter();
         try {
             XMLStreamWriter xml = XMLOutputFactory.newFactory().createXMLStreamWriter(text);
-            new WaybillRequest(xml).document(key, consignment);
+            xml.writeStartDocument("UTF-8", "1.0");
+            document.write(new WaybillRequest(xml));
+            xml.writeEndDocument();
             xml.close();
             return text.toString();
         } catch (XMLStreamException failed) {
@@ -33,10 +50,29 @@ final class WaybillRequest {
     }
 
     private void document(String key, Consignment consignment) throws XMLStreamException {
-        xml.writeStartDocument("UTF-8", "1.0");
         xml.writeStartElement("waybillRequest");
         xml.writeAttribute("requestId", key);
         element("product", consignment.service());
+        element("quotation", Objects.requireNonNullElse(consignment.quote(), ""));
+        content(consignment);
+        xml.writeEndElement();
+    }
+
+    private void quotation(String key, QuoteRequest asked) throws XMLStreamException {
+        xml.writeStartElement("quotationRequest");
+        xml.writeAttribute("requestId", key);
+        xml.writeAttribute("askedAt", asked.askedAt().toString());
+        for (String service : asked.services()) {
+            element("product", service);
+        }
+        for (String accessorial : asked.accessorials()) {
+            element("extra", accessorial);
+        }
+        content(asked.consignment());
+        xml.writeEndElement();
+    }
+
+    private void content(Consignment consignment) throws XMLStreamException {
         element("pickupDate", consignment.shipDate());
         element("shipperReference", consignment.reference());
         party("sender", consignment.from());
@@ -46,8 +82,6 @@ final class WaybillRequest {
             unit(parcel);
         }
         xml.writeEndElement();
-        xml.writeEndElement();
-        xml.writeEndDocument();
     }
 
     private void party(String name, Consignment.Party party) throws XMLStreamException {

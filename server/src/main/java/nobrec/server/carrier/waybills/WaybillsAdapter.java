@@ -2,8 +2,11 @@ package nobrec.server.carrier.waybills;
 
 import java.net.http.HttpRequest;
 import java.util.List;
+import java.util.function.Function;
 import nobrec.server.carrier.CarrierPort;
+import nobrec.server.carrier.CarrierQuote;
 import nobrec.server.carrier.Consignment;
+import nobrec.server.carrier.QuoteRequest;
 import nobrec.server.carrier.TrackingNumbers;
 import nobrec.server.connection.Connection;
 import nobrec.server.connection.HttpCalls;
@@ -51,14 +54,28 @@ class WaybillsAdapter implements CarrierPort {
                         .build());
     }
 
+    @Override
+    public OutsideAnswer<CarrierQuote> quote(Connection connection, String key, QuoteRequest request) {
+        HttpRequest call = HttpCalls.request(connection, "/quotations")
+                .header("Content-Type", "application/xml; charset=utf-8")
+                .POST(HttpRequest.BodyPublishers.ofString(WaybillRequest.writeQuotation(key, request)))
+                .build();
+        return ask(connection, key, call, WaybillAnswer::quotation).toARequest(connection.name());
+    }
+
     private OutsideAnswer<List<TrackingNumbers.Read>> ask(Connection connection, String key, HttpRequest request) {
+        return ask(connection, key, request, WaybillAnswer::units);
+    }
+
+    private <T> OutsideAnswer<T> ask(
+            Connection connection, String key, HttpRequest request, Function<WaybillAnswer, T> result) {
         return calls.call(connection, request, (status, body) -> {
             WaybillAnswer answer = WaybillAnswer.read(body);
             if (status != ANSWERED || !answer.requestId().equals(key)) {
                 throw new UnclearAnswer(connection.name(), status, answer.text());
             }
             return switch (answer.kind()) {
-                case WAYBILL -> new OutsideAnswer.Accepted<>(answer.units());
+                case WAYBILL, QUOTATION -> new OutsideAnswer.Accepted<>(result.apply(answer));
                 case REJECTED -> new OutsideAnswer.Refused<>(UnclearAnswer.shown(answer.text()));
                 case NO_SUCH_REQUEST -> new OutsideAnswer.NotFound<>();
                 case UNCLEAR -> throw new UnclearAnswer(connection.name(), status, answer.text());

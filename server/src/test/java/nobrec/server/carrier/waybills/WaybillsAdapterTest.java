@@ -9,9 +9,12 @@ import java.net.URI;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.Duration;
+import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
+import nobrec.server.carrier.CarrierQuote;
 import nobrec.server.carrier.Consignment;
+import nobrec.server.carrier.QuoteRequest;
 import nobrec.server.carrier.TrackingNumbers;
 import nobrec.server.connection.Connection;
 import nobrec.server.connection.Credentials;
@@ -69,12 +72,30 @@ class WaybillsAdapterTest {
                 "T & <1>",
                 new Consignment.Party("Shop", "1 Mill Rd", "", "Dayton", "OH", "45402", "US", "+19375550100"),
                 new Consignment.Party("“Pell” & Sons", "2200 Foundry", "", "Tucson", "AZ", "85701", "US", phone),
-                List.of(parcel(1), parcel(2)));
+                List.of(parcel(1), parcel(2)),
+                "");
     }
 
     private static Consignment.Parcel parcel(int number) {
         return new Consignment.Parcel(
                 number, new BigDecimal("1234.56"), BigDecimal.TEN, BigDecimal.TEN, new BigDecimal("304.8"));
+    }
+
+    @Test
+    void aQuoteIsReadWithItsNumberItsPricesAndHowLongItIsValid() {
+        Instant askedAt = Instant.parse("2026-12-01T19:05:00Z");
+        QuoteRequest request = new QuoteRequest(
+                List.of("WHM-LTL", "WHM-FAST"), List.of("RESIDENCE"), askedAt, consignment("+15205550100"));
+        OutsideAnswer<CarrierQuote> answer = adapter.quote(connection("lowland-reed"), "key-9", request);
+        // Two packages of 1.235 kg: 2 x 7.90 + 2.470 x 1.15 + 4.20 = 22.84; the second service half as much again.
+        assertThat(answer)
+                .isEqualTo(new OutsideAnswer.Accepted<>(new CarrierQuote(
+                        "WHIMBREL-Q1",
+                        Optional.of(Instant.parse("2026-12-01T19:35:00Z")),
+                        List.of(
+                                new CarrierQuote.Price("WHM-LTL", "22.84", "USD"),
+                                new CarrierQuote.Price("WHM-FAST", "34.26", "USD")))));
+        assertThat(adapter.quote(connection("wrong"), "key-9", request)).isInstanceOf(OutsideAnswer.Unknown.class);
     }
 
     @Test
