@@ -188,8 +188,10 @@ function Item({
       {line.handling.length > 0 && <strong className="block text-sm">{line.handling.join(", ")}</strong>}
       {line.staysBehind > 0 && (
         <span className="block text-warning">
-          {line.staysBehind} held back for another shipment
-          {bench.mayAct && (
+          {line.elsewhere
+            ? `${line.staysBehind} go to ${line.elsewhere}: another shipment`
+            : `${line.staysBehind} held back for another shipment`}
+          {bench.mayAct && !line.elsewhere && (
             <button
               type="button"
               className="ml-2 underline"

@@ -65,7 +65,18 @@ function LineRows({ job, line, open, toggle }: { job: Job; line: Line; open: boo
       <tr>
         <td className="figure">{line.position}</td>
         <td className="figure font-bold">{line.item}</td>
-        <td>{said(line, "DESCRIPTION")}</td>
+        <td>
+          {said(line, "DESCRIPTION")}
+          {said(line, "LINE_SHIP_TO") && (
+            <span className="quiet block text-sm">
+              goes to{" "}
+              {said(line, "LINE_SHIP_TO")
+                .split(/(?:; *)+/)
+                .filter(Boolean)
+                .join(", ")}
+            </span>
+          )}
+        </td>
         <td className="figure text-right">{line.ordered}</td>
         <td className={"figure text-right " + (line.ready < line.ordered ? "font-bold text-warning" : "")}>
           {line.ready}

@@ -113,6 +113,11 @@ public final class BoundLayout {
         return columns.stream().mapToInt(Integer::intValue).sorted().toArray();
     }
 
+    /** Where a field of the whole order stands, counted from zero; below zero where it stands nowhere. */
+    int columnOf(OrderField field) {
+        return positions[0][field.ordinal()];
+    }
+
     boolean has(OrderField field, int line) {
         return positions[line][field.ordinal()] != NOWHERE;
     }

@@ -46,6 +46,7 @@ final class FilledLine {
                         value(LineFact.GOODS, goods.goodsClass(), known.goodsClass()),
                         value(LineFact.FREIGHT_CLASS, goods.freightClass(), known.freightClass())),
                 line.custom(),
+                line.shipTo(),
                 filled);
     }
 
@@ -93,6 +94,7 @@ final class FilledLine {
                         goods.goodsClass().filter(each -> !from.contains(LineFact.GOODS)),
                         goods.freightClass().filter(each -> !from.contains(LineFact.FREIGHT_CLASS))),
                 line.custom(),
+                line.shipTo(),
                 Set.of());
     }
 }

@@ -10,6 +10,7 @@ import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
+import nobrec.core.address.Countries;
 import nobrec.core.address.PostalAddress;
 import nobrec.core.charging.FreightTerms;
 import nobrec.core.item.FreightClass;
@@ -30,6 +31,15 @@ final class OrderBeingRead {
     private static final String UPRIGHT = "this side up";
     private static final String NOTHING_ON_TOP = "nothing on top";
     private static final String ALONE = "alone";
+    private static final List<OrderField> SHIP_TO = List.of(
+            OrderField.COMPANY,
+            OrderField.PERSON,
+            OrderField.STREET,
+            OrderField.STREET2,
+            OrderField.CITY,
+            OrderField.STATE,
+            OrderField.POSTAL_CODE,
+            OrderField.COUNTRY);
     private static final Set<String> HANDLING_WORDS = Set.of(UPRIGHT, NOTHING_ON_TOP, ALONE);
 
     private final String number;
@@ -75,22 +85,23 @@ final class OrderBeingRead {
     }
 
     void add(RowCells row) {
+        Optional<PostalAddress> otherPlace = Optional.empty();
         if (head == null) {
             firstRow = row.cells();
             head = head(row);
         } else {
-            sameHead(row);
+            otherPlace = sameHead(row);
         }
         faulty |= row.isFaulty();
         for (int group = 1; group <= layout.lines(); group++) {
             boolean oneLine = layout.shape() == RowShape.LINE_A_ROW && layout.hasLineColumns();
             if (oneLine || layout.saysLine(group, row.cells())) {
-                addLine(row.ofLine(group, lines.size() + 1));
+                addLine(row.ofLine(group, lines.size() + 1), otherPlace);
             }
         }
     }
 
-    private void addLine(RowCells cells) {
+    private void addLine(RowCells cells, Optional<PostalAddress> otherPlace) {
         if (lines.size() == Limits.LINES_OF_ORDER) {
             cells.fault(
                     OrderField.ORDER_NUMBER,
@@ -98,6 +109,9 @@ final class OrderBeingRead {
                     "Split it into several.");
         } else {
             WorkOrderDraft.Line line = line(cells);
+            if (line.shipTo().isEmpty() && otherPlace.isPresent()) {
+                line = line.to(otherPlace);
+            }
             lines.add(line);
             addUp(line, cells);
         }
@@ -143,7 +157,9 @@ final class OrderBeingRead {
                         row.text(OrderField.ORIGIN),
                         goods(row),
                         freightClass(row)),
-                row.customs());
+                row.customs(),
+                row.address(OrderField.LINE_SHIP_TO),
+                Set.of());
     }
 
     /** Empty when all that was ordered is there. */
@@ -151,9 +167,19 @@ final class OrderBeingRead {
         return row.piecesReady(OrderField.QUANTITY_READY).filter(ready -> ready < quantity);
     }
 
-    /** What is said of the whole order must not differ from row to row; an empty cell says nothing. */
-    private void sameHead(RowCells row) {
+    /**
+     * What is said of the whole order must not differ from row to row; an empty cell says nothing. Only where it goes may: then the
+     * lines of that row go somewhere else.
+     *
+     * @return where the lines of the row go; empty where they go where the order goes
+     */
+    private Optional<PostalAddress> sameHead(RowCells row) {
+        boolean elsewhere =
+                layout.shape() == RowShape.LINE_A_ROW && SHIP_TO.stream().anyMatch(field -> differs(field, row));
         for (int column : layout.headColumns()) {
+            if (elsewhere && SHIP_TO.stream().anyMatch(field -> layout.columnOf(field) == column)) {
+                continue;
+            }
             String text =
                     column < row.cells().size() ? CellText.plain(row.cells().get(column)) : "";
             String first = column < firstRow.size() ? CellText.plain(firstRow.get(column)) : "";
@@ -164,6 +190,12 @@ final class OrderBeingRead {
                         "Write the same in all rows of it, or leave it empty in the later ones.");
             }
         }
+        return elsewhere ? Optional.of(shipToOfRow(row)) : Optional.empty();
+    }
+
+    private boolean differs(OrderField field, RowCells row) {
+        String text = layout.text(field, 0, row.cells());
+        return layout.columnOf(field) >= 0 && !text.isEmpty() && !text.equals(layout.text(field, 0, firstRow));
     }
 
     private static String shortened(String text) {
@@ -221,21 +253,43 @@ final class OrderBeingRead {
         return read;
     }
 
+    private static PostalAddress shipTo(RowCells row, String country) {
+        return new PostalAddress(
+                        row.text(OrderField.COMPANY),
+                        row.text(OrderField.PERSON),
+                        row.text(OrderField.STREET),
+                        row.text(OrderField.STREET2),
+                        row.text(OrderField.CITY),
+                        row.text(OrderField.STATE),
+                        row.text(OrderField.POSTAL_CODE),
+                        country)
+                .inStandardSpelling();
+    }
+
+    /** Of a later row of an order: a country that is not written is that of the order. */
+    private PostalAddress shipToOfRow(RowCells row) {
+        String written = row.text(OrderField.COUNTRY);
+        String country = Objects.requireNonNull(head, "a row").shipTo().country();
+        if (!written.isEmpty()) {
+            Optional<String> read = Countries.read(written);
+            if (read.isEmpty()) {
+                row.fault(
+                        OrderField.COUNTRY,
+                        "There is no country “" + written + "”.",
+                        "Write its English name or its two letters (ISO 3166).");
+            }
+            country = read.orElse("");
+        }
+        return shipTo(row, country);
+    }
+
     private WorkOrderDraft head(RowCells row) {
-        PostalAddress shipTo = new PostalAddress(
-                row.text(OrderField.COMPANY),
-                row.text(OrderField.PERSON),
-                row.text(OrderField.STREET),
-                row.text(OrderField.STREET2),
-                row.text(OrderField.CITY),
-                row.text(OrderField.STATE),
-                row.text(OrderField.POSTAL_CODE),
-                row.country(OrderField.COUNTRY));
+        PostalAddress shipTo = shipTo(row, row.country(OrderField.COUNTRY));
         return new WorkOrderDraft(
                 number,
                 row.text(OrderField.CUSTOMER),
                 row.text(OrderField.CUSTOMER_PO),
-                shipTo.inStandardSpelling(),
+                shipTo,
                 row.text(OrderField.PHONE),
                 row.text(OrderField.MAIL),
                 row.date(OrderField.PROMISE_DATE),

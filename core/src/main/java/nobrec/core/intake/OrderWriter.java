@@ -10,6 +10,7 @@ import java.util.Locale;
 import java.util.Optional;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
+import nobrec.core.address.AddressText;
 import nobrec.core.address.PostalAddress;
 import nobrec.core.item.FreightClass;
 import nobrec.core.item.GoodsClass;
@@ -159,6 +160,7 @@ public final class OrderWriter {
             case GOODS -> line.goods().goodsClass().map(GoodsClass::words).orElse("");
             case FREIGHT_CLASS ->
                 line.goods().freightClass().map(FreightClass::toString).orElse("");
+            case LINE_SHIP_TO -> line.shipTo().map(AddressText::write).orElse("");
             case LINE_CUSTOM -> line.custom().getOrDefault(target.custom(), "");
             default -> "";
         };

@@ -11,6 +11,8 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.function.Consumer;
 import java.util.function.Function;
+import nobrec.core.address.AddressText;
+import nobrec.core.address.PostalAddress;
 import nobrec.core.item.LotShare;
 import nobrec.core.layout.OrderField;
 import nobrec.core.limit.Limits;
@@ -119,6 +121,14 @@ final class RowCells {
             return "";
         }
         return text;
+    }
+
+    /** An address in one cell. */
+    Optional<PostalAddress> address(OrderField field) {
+        String text = longText(field);
+        return text.isEmpty()
+                ? Optional.empty()
+                : valueOrFault(field, AddressText.read(CellText.inOneLine(text), Limits.TEXT));
     }
 
     private interface Fault {

@@ -9,6 +9,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.concurrent.atomic.AtomicInteger;
 import java.util.function.Function;
+import java.util.stream.Stream;
 import nobrec.core.address.PostalAddress;
 import nobrec.core.charging.FreightTerms;
 import nobrec.core.item.Handling;
@@ -80,9 +81,15 @@ public record WorkOrderDraft(
                                 line.lots(),
                                 line.goods(),
                                 line.custom(),
+                                line.shipTo(),
                                 line.fromItem()))
                         .toList(),
                 List.of());
+    }
+
+    /** All places it goes to. */
+    public Stream<PostalAddress> shipTos() {
+        return Stream.concat(Stream.of(shipTo), lines.stream().flatMap(line -> line.shipTo().stream()));
     }
 
     /** With what its records lack of its lines, as far as their items say it. */
@@ -163,6 +170,7 @@ public record WorkOrderDraft(
      *
      * @param quantityReady when not all of them are there yet
      * @param custom the shop's own fields, by name
+     * @param shipTo where it goes, if not where the job goes
      * @param fromItem what the record lacks and its item says
      */
     public record Line(
@@ -176,13 +184,14 @@ public record WorkOrderDraft(
             List<LotShare> lots,
             LineGoods goods,
             Map<String, String> custom,
+            Optional<PostalAddress> shipTo,
             Set<LineFact> fromItem) {
 
         public Line {
             fromItem = Set.copyOf(fromItem);
         }
 
-        /** As a record says it. */
+        /** As a record says it that goes where the job goes. */
         public Line(
                 String item,
                 String description,
@@ -205,6 +214,7 @@ public record WorkOrderDraft(
                     lots,
                     goods,
                     custom,
+                    Optional.empty(),
                     Set.of());
         }
 
@@ -224,6 +234,24 @@ public record WorkOrderDraft(
                     lots,
                     goods,
                     custom,
+                    shipTo,
+                    fromItem);
+        }
+
+        /** The same to another place. */
+        Line to(Optional<PostalAddress> place) {
+            return new Line(
+                    item,
+                    description,
+                    quantity,
+                    quantityReady,
+                    unitWeight,
+                    unitSize,
+                    handling,
+                    lots,
+                    goods,
+                    custom,
+                    place,
                     fromItem);
         }
     }

@@ -56,6 +56,8 @@ public enum OrderField {
     ORIGIN("Country of origin", Part.LINE, Form.TEXT),
     GOODS("Class of goods", Part.LINE, Form.TEXT),
     FREIGHT_CLASS("Freight class", Part.LINE, Form.TEXT),
+    /** One text; empty where the line goes where the job goes. */
+    LINE_SHIP_TO("Ship-to of the line", Part.LINE, Form.TEXT),
     LINE_CUSTOM("Custom field of the line", Part.LINE, Form.TEXT);
 
     /** Whether it is said once of a work order or of each of its lines. */

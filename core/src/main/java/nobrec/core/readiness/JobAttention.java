@@ -2,9 +2,11 @@ package nobrec.core.readiness;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import nobrec.core.address.AddressCheck;
 import nobrec.core.address.AddressPart;
+import nobrec.core.address.AddressText;
 import nobrec.core.address.PostalAddress;
 import nobrec.core.layout.OrderField;
 import nobrec.core.readiness.ReadyCheck.Verdict;
@@ -18,11 +20,16 @@ public final class JobAttention {
     /**
      * @param job as it counts: its record and the house rules
      * @param addressFindings what is wrong with its ship-to
+     * @param lineFindings the same of its lines that go somewhere else, by their positions
      * @param phoneNeededBy the carrier it goes by where that cannot do without a phone number; empty text for nobody
      * @param from country of the site it leaves
      */
     public record JobToCheck(
-            WorkOrder job, List<AddressCheck.Finding> addressFindings, String phoneNeededBy, String from) {}
+            WorkOrder job,
+            List<AddressCheck.Finding> addressFindings,
+            Map<Integer, List<AddressCheck.Finding>> lineFindings,
+            String phoneNeededBy,
+            String from) {}
 
     private JobAttention() {}
 
@@ -47,6 +54,10 @@ public final class JobAttention {
                 .map(check -> Attention.of(AttentionKind.WORD, check))
                 .ifPresent(found::add);
         address(look).ifPresent(found::add);
+        job.lines().stream()
+                .filter(line -> line.quantityOpen() > 0)
+                .flatMap(line -> addressOf(line, look).stream())
+                .forEach(found::add);
         RecordChecks.company(RecordChecks.ruleThat(job.ruling(), RuleAct.Kind.DEMAND_COMPANY), job.shipTo())
                 .map(check -> Attention.of(
                         AttentionKind.COMPANY,
@@ -55,13 +66,12 @@ public final class JobAttention {
                         job.shipTo().company()))
                 .ifPresent(found::add);
         phone(look).ifPresent(found::add);
-        boolean abroad =
-                !job.shipTo().country().isEmpty() && !job.shipTo().country().equals(look.from());
         boolean goesShort =
                 job.shipsWhatIsReady() && job.lines().stream().anyMatch(line -> line.quantityReadyToGo() > 0);
         for (WorkOrder.Line line : job.lines()) {
             if (line.quantityOpen() > 0) {
-                line(line, abroad, found);
+                String country = job.shipToOf(line).country();
+                line(line, !country.isEmpty() && !country.equals(look.from()), found);
             }
             if (line.isShort() && !goesShort) {
                 found.add(missing(job, line));
@@ -81,6 +91,18 @@ public final class JobAttention {
                 .orElse(AddressPart.POSTAL_CODE);
         PostalAddress shipTo = look.job().shipTo();
         return Optional.of(Attention.of(AttentionKind.ADDRESS, check, field(part), text(part, shipTo)));
+    }
+
+    private static Optional<Attention> addressOf(WorkOrder.Line line, JobToCheck look) {
+        return AddressCheck.worst(look.lineFindings().getOrDefault(line.position(), List.of()))
+                .filter(AddressCheck.Finding::stops)
+                .map(finding -> Attention.ofLine(
+                        AttentionKind.ADDRESS,
+                        line.name() + " goes elsewhere. " + finding.reason(),
+                        finding.remedy(),
+                        OrderField.LINE_SHIP_TO,
+                        line.position(),
+                        line.shipTo().map(AddressText::write).orElse("")));
     }
 
     private static OrderField field(AddressPart part) {

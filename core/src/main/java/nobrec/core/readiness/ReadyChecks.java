@@ -122,6 +122,13 @@ public final class ReadyChecks {
     }
 
     private static Optional<ReadyCheck> missing(MissingPieces missing) {
+        if (!missing.elsewhere().isEmpty()) {
+            return Optional.of(ReadyCheck.stop(
+                    Subject.CONTENTS,
+                    String.join("; ", missing.elsewhere()) + ": not where this shipment goes.",
+                    "Hold it back: it is a shipment of its own.",
+                    CorrectedIn.NOWHERE));
+        }
         if (!missing.waiting().isEmpty()) {
             return Optional.of(ReadyCheck.stop(
                     Subject.CONTENTS,

@@ -22,8 +22,10 @@ public final class Combining {
             throw Refusal.conflict(
                     "Job " + other.number(), "It goes in this shipment already.", "Nothing is left to do.");
         }
-        boolean samePlace =
-                PlaceKey.of(other.shipTo()).equals(PlaceKey.of(jobs.leading().shipTo()));
+        String there = PlaceKey.of(jobs.leading().shipTo());
+        boolean samePlace = PlaceKey.of(other.shipTo()).equals(there)
+                || other.lines().stream()
+                        .anyMatch(line -> PlaceKey.of(other.shipToOf(line)).equals(there));
         if (!samePlace || other.terms() != jobs.leading().terms()) {
             throw Refusal.unusable(
                     "Job " + other.number(),

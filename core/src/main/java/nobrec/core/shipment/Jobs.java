@@ -8,6 +8,8 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
+import nobrec.core.address.PlaceKey;
+import nobrec.core.address.PostalAddress;
 import nobrec.core.item.FreightClass;
 import nobrec.core.item.GoodsClass;
 import nobrec.core.item.PackItem;
@@ -35,6 +37,12 @@ public record Jobs(WorkOrder leading, List<WorkOrder> all) {
                 .filter(job -> job.lines().stream().anyMatch(line -> line.id() == lineId))
                 .findFirst()
                 .orElseThrow(() -> new IllegalStateException("Line " + lineId + " is of none of these work orders."));
+    }
+
+    /** Where a line goes that does not go where the shipment goes. */
+    public Optional<PostalAddress> elsewhere(WorkOrder.Line line) {
+        PostalAddress to = orderOf(line.id()).shipToOf(line);
+        return PlaceKey.of(to).equals(PlaceKey.of(leading.shipTo())) ? Optional.empty() : Optional.of(to);
     }
 
     /** All numbers as people say them: {@code 2417}, {@code 2417 and 2431}. */

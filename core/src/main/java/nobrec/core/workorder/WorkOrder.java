@@ -2,11 +2,15 @@ package nobrec.core.workorder;
 
 import java.math.BigInteger;
 import java.time.LocalDate;
+import java.util.Collection;
+import java.util.Comparator;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.Function;
+import nobrec.core.address.PlaceKey;
 import nobrec.core.address.PlaceKind;
 import nobrec.core.address.PlaceKindRule;
 import nobrec.core.address.PostalAddress;
@@ -47,6 +51,7 @@ public record WorkOrder(
 
     /**
      * @param quantityReady when not all of them are there yet
+     * @param shipTo where it goes, if not where the job goes
      * @param fromItem what the record lacks and its item says
      * @param quantityTaken pieces in shipments, open and shipped
      */
@@ -65,7 +70,28 @@ public record WorkOrder(
             List<LotShare> lots,
             LineGoods goods,
             Map<String, String> custom,
+            Optional<PostalAddress> shipTo,
             Set<LineFact> fromItem) {
+
+        private Line to(PostalAddress place) {
+            return new Line(
+                    id,
+                    position,
+                    item,
+                    description,
+                    quantityOrdered,
+                    quantityReady,
+                    quantityTaken,
+                    quantityShipped,
+                    unitWeight,
+                    unitSize,
+                    handling,
+                    lots,
+                    goods,
+                    custom,
+                    Optional.of(place),
+                    fromItem);
+        }
 
         /** Pieces that have not left yet. */
         public int quantityOpen() {
@@ -163,6 +189,59 @@ public record WorkOrder(
                 List.copyOf(words),
                 rules,
                 lines);
+    }
+
+    /** Where one of its lines goes. */
+    public PostalAddress shipToOf(Line line) {
+        return line.shipTo().orElse(shipTo);
+    }
+
+    /** The places it goes to, its own first where something still goes there, else as its lines name them. */
+    public List<PostalAddress> shipTosToTake() {
+        Map<String, PostalAddress> places = new LinkedHashMap<>();
+        lines.stream()
+                .filter(line -> line.quantityToTake() > 0)
+                .sorted(Comparator.comparing(line -> line.shipTo().isPresent()))
+                .map(this::shipToOf)
+                .forEach(address -> places.putIfAbsent(PlaceKey.of(address), address));
+        return List.copyOf(places.values());
+    }
+
+    /** As it is for a shipment of those lines: it goes where they go. */
+    public WorkOrder goingWith(Collection<Long> lineIds) {
+        return lines.stream()
+                .filter(line -> lineIds.contains(line.id()))
+                .findFirst()
+                .map(this::shipToOf)
+                .filter(there -> !there.equals(shipTo))
+                .map(this::goingTo)
+                .orElse(this);
+    }
+
+    /** What a person said of its own place says nothing of that one. */
+    private WorkOrder goingTo(PostalAddress there) {
+        return new WorkOrder(
+                id,
+                source,
+                number,
+                customer,
+                customerPo,
+                there,
+                Optional.empty(),
+                phone,
+                mail,
+                promiseDate,
+                requestedService,
+                terms,
+                carrierAccount,
+                quotedFreightCents,
+                status,
+                particulars,
+                unknownWords,
+                ruling,
+                lines.stream()
+                        .map(line -> line.shipTo().isPresent() ? line : line.to(shipTo))
+                        .toList());
     }
 
     /** As a person said it, else as the address tells. */

@@ -8,6 +8,7 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import nobrec.core.address.PostalAddress;
 import nobrec.core.charging.FreightTerms;
 import nobrec.core.layout.FieldTarget;
 import nobrec.core.layout.LayoutNotation;
@@ -253,5 +254,43 @@ class OrderReaderTest {
         OrderReader.Result result = read("1;;;A;1;1", "2;;;B;1;1", "1;;;C;2;1", "3;;;D;1;1", "2;;;E;3;1");
         assertThat(result.orders().stream().map(WorkOrderDraft::number)).containsExactly("1", "3", "2");
         assertThat(result.orders().get(0).lines()).hasSize(2);
+    }
+
+    /** Rows of one order may go to different places, and nothing else of the whole order may differ. */
+    @Test
+    void aRowThatNamesAnotherPlaceHasLinesThatGoThere() {
+        OrderLayout layout = new OrderLayout(
+                "places",
+                RowShape.LINE_A_ROW,
+                Map.of(
+                        FieldTarget.of(OrderField.ORDER_NUMBER), "No",
+                        FieldTarget.of(OrderField.COMPANY), "Promise",
+                        FieldTarget.of(OrderField.CITY), "Freight",
+                        FieldTarget.of(OrderField.ITEM), "Item",
+                        FieldTarget.of(OrderField.QUANTITY), "Qty",
+                        FieldTarget.of(OrderField.LINE_SHIP_TO), "Wt"),
+                Map.of(),
+                LAYOUT.notation());
+        OrderReader.Result result = read(
+                layout,
+                List.of(
+                        new OrderReader.Row(2, List.of("7", "Head Co", "Madison", "A", "1", "")),
+                        new OrderReader.Row(3, List.of("7", "", "", "B", "1", "")),
+                        new OrderReader.Row(4, List.of("7", "Other Co", "Tucson", "C", "1", "")),
+                        new OrderReader.Row(
+                                5, List.of("7", "", "", "D", "1", "Far Co;;1 Way;;Toronto;ON;M5V 2T6;Canada")),
+                        new OrderReader.Row(6, List.of("8", "Head Co", "Madison", "A", "1", "Far Co; 1 Way"))));
+        assertThat(result.faults().stream().map(fault -> fault.row() + " " + fault.reason()))
+                .containsExactly("6 The address has 2 parts, not eight.");
+        List<Optional<PostalAddress>> places = result.orders().get(0).lines().stream()
+                .map(WorkOrderDraft.Line::shipTo)
+                .toList();
+        assertThat(places.get(0)).isEmpty();
+        assertThat(places.get(1)).as("an empty cell says nothing").isEmpty();
+        assertThat(places.get(2).map(PostalAddress::cityLine).orElseThrow()).startsWith("Tucson");
+        assertThat(places.get(2).orElseThrow().country())
+                .as("that of the order")
+                .isEqualTo("US");
+        assertThat(places.get(3).orElseThrow().country()).isEqualTo("CA");
     }
 }

@@ -202,6 +202,7 @@ public final class RandomRules {
                         Optional.empty(),
                         Optional.empty()),
                 Map.of(),
+                Optional.empty(),
                 Set.of());
     }
 

@@ -78,6 +78,7 @@ class HandPackingTest {
                 List.of(new LotShare("A" + id, quantity - quantity / 2), new LotShare("B" + id, quantity / 2 + 1)),
                 GOODS,
                 Map.of(),
+                Optional.empty(),
                 Set.of());
     }
 

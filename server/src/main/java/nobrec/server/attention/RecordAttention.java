@@ -1,6 +1,7 @@
 package nobrec.server.attention;
 
 import java.util.List;
+import java.util.stream.Collectors;
 import nobrec.core.readiness.Attention;
 import nobrec.core.readiness.JobAttention;
 import nobrec.core.service.Carrier;
@@ -31,6 +32,10 @@ class RecordAttention implements AttentionFinder {
         return JobAttention.of(new JobAttention.JobToCheck(
                 job,
                 addresses.check(job.shipTo()),
+                job.lines().stream()
+                        .filter(line -> line.shipTo().isPresent())
+                        .collect(Collectors.toMap(
+                                WorkOrder.Line::position, line -> addresses.check(job.shipToOf(line)))),
                 phoneNeededBy(job.requestedService()),
                 sites.orHome(job.particulars().site()).country()));
     }

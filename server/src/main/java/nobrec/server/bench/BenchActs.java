@@ -1,6 +1,7 @@
 package nobrec.server.bench;
 
 import java.time.LocalDate;
+import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.Consumer;
@@ -216,10 +217,25 @@ class BenchActs {
                                 "Write its English name or its two letters (ISO 3166)."));
         change(shipmentId, shipment -> {
             WorkOrder job = workOrders.byId(shipment.workOrderId());
-            workOrders.correctShipTo(job.id(), shipTo.in(country).inStandardSpelling());
-            placeKind.ifPresent(kind -> workOrders.sayPlaceKind(job.id(), kind, signIn));
+            PostalAddress corrected = shipTo.in(country).inStandardSpelling();
+            List<Long> elsewhere = linesElsewhere(shipment, job);
+            if (elsewhere.isEmpty()) {
+                workOrders.correctShipTo(job.id(), corrected);
+                placeKind.ifPresent(kind -> workOrders.sayPlaceKind(job.id(), kind, signIn));
+            } else {
+                workOrders.correctShipToOfLines(job.id(), elsewhere, corrected);
+                placeKind.ifPresent(kind -> workOrders.sayKindOf(corrected, kind, signIn));
+            }
             auditLog.write(signIn, "corrected a ship-to", "Job " + job.number(), shipTo.cityLine());
         });
+    }
+
+    /** Lines of a shipment that do not go where their job goes. */
+    private static List<Long> linesElsewhere(Shipment shipment, WorkOrder job) {
+        return job.lines().stream()
+                .filter(line -> line.shipTo().isPresent() && shipment.quantityOf(line.id()) > 0)
+                .map(WorkOrder.Line::id)
+                .toList();
     }
 
     private void change(long shipmentId, Consumer<Shipment> act) {

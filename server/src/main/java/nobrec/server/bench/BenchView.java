@@ -102,6 +102,7 @@ public record BenchView(
      * @param quantity that goes in this shipment
      * @param staysBehind pieces of the line that are in no shipment
      * @param handling how a piece wants to be packed, in words
+     * @param elsewhere where it goes, if not where this shipment goes
      * @param fromItem what its item says and the record does not, in words
      */
     record LineView(
@@ -115,6 +116,7 @@ public record BenchView(
             Optional<WeightFigure> unitWeight,
             Optional<SizeFigure> unitSize,
             List<String> handling,
+            Optional<String> elsewhere,
             List<String> fromItem) {}
 
     /** Something requested beyond plain carriage. */

@@ -269,6 +269,7 @@ class BenchViews {
                             line.unitWeight().map(this::figure),
                             line.unitSize().map(size -> SizeFigure.of(size, units)),
                             line.handling().words(),
+                            jobs.elsewhere(line).map(to -> to.name() + ", " + to.cityLine()),
                             line.fromItem().stream()
                                     .sorted()
                                     .map(LineFact::words)

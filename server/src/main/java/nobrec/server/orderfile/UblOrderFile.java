@@ -40,6 +40,15 @@ import org.jspecify.annotations.Nullable;
  */
 final class UblOrderFile {
 
+    private static final List<OrderField> SHIP_TO = List.of(
+            OrderField.COMPANY,
+            OrderField.PERSON,
+            OrderField.STREET,
+            OrderField.STREET2,
+            OrderField.CITY,
+            OrderField.STATE,
+            OrderField.POSTAL_CODE,
+            OrderField.COUNTRY);
     private static final int BEGINNING = 200;
 
     /** UN/ECE Recommendation 20, codes of weight. */
@@ -71,6 +80,7 @@ final class UblOrderFile {
             for (OrderLineType line : order.getOrderLine()) {
                 Map<OrderField, String> texts = new EnumMap<>(head);
                 texts.putAll(line(line.getLineItem()));
+                deliveryOf(line.getLineItem(), texts);
                 csv.row(fields.stream()
                         .map(field -> texts.getOrDefault(field, ""))
                         .toList());
@@ -151,6 +161,18 @@ final class UblOrderFile {
                             .getEndDateValue()
                             .toLocalDate()
                             .toString());
+        }
+    }
+
+    /** A line that is delivered somewhere else than the order. */
+    private static void deliveryOf(@Nullable LineItemType line, Map<OrderField, String> texts) {
+        if (line == null || line.getDelivery().isEmpty()) {
+            return;
+        }
+        Map<OrderField, String> there = new EnumMap<>(OrderField.class);
+        delivery(line.getDelivery().get(0), there);
+        if (there.containsKey(OrderField.STREET)) {
+            SHIP_TO.forEach(field -> texts.put(field, there.getOrDefault(field, "")));
         }
     }
 

@@ -68,7 +68,13 @@ public class CombiningActs {
 
     private void putIn(Shipment shipment, WorkOrder job) {
         List<Shipment.Line> lines = new ArrayList<>(shipment.lines());
-        lines.addAll(Opening.linesToTake(job));
+        List<Shipment.Line> more =
+                Opening.linesTo(shipments.jobs(shipment).leading().shipTo(), job);
+        if (more.isEmpty()) {
+            throw Refusal.unusable(
+                    "Job " + job.number(), "Nothing that is left of it goes to this place.", "Ship it for itself.");
+        }
+        lines.addAll(more);
         Shipment wider = shipment.going(lines);
         workOrders.putOnBench(job.id());
         store.keep(shipment, packers.of(wider, shipments.jobs(wider)).planned(wider));

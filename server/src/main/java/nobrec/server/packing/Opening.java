@@ -5,6 +5,8 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
+import nobrec.core.address.PlaceKey;
+import nobrec.core.address.PostalAddress;
 import nobrec.core.refusal.Refusal;
 import nobrec.core.service.Accessorial;
 import nobrec.core.shipment.Jobs;
@@ -78,14 +80,16 @@ public class Opening {
                 .collect(Collectors.toSet());
     }
 
-    /** What is in no shipment yet of a work order; by decision only what is ready of it. */
+    /**
+     * What is in no shipment yet of a work order and goes to one place; by decision only what is ready of it. What goes to another
+     * place is taken when this has left.
+     */
     static List<Shipment.Line> linesToTake(WorkOrder job) {
-        List<Shipment.Line> lines = job.lines().stream()
-                .map(line -> new Shipment.Line(line.id(), piecesToTake(job, line)))
-                .filter(line -> line.quantity() > 0)
-                .toList();
-        if (!lines.isEmpty()) {
-            return lines;
+        for (PostalAddress place : job.shipTosToTake()) {
+            List<Shipment.Line> lines = linesTo(place, job);
+            if (!lines.isEmpty()) {
+                return lines;
+            }
         }
         throw job.hasPiecesToTake()
                 ? Refusal.conflict(
@@ -93,6 +97,16 @@ public class Opening {
                         "Nothing of the rest is ready: " + String.join(", ", job.shortLines()) + ".",
                         "Write how many there are by now on the job's page.")
                 : Refusal.unusable("Job " + job.number(), "It has no pieces to ship.", "Look at its record.");
+    }
+
+    /** Those that go to one place: what goes elsewhere is another shipment. */
+    static List<Shipment.Line> linesTo(PostalAddress place, WorkOrder job) {
+        String there = PlaceKey.of(place);
+        return job.lines().stream()
+                .filter(line -> PlaceKey.of(job.shipToOf(line)).equals(there))
+                .map(line -> new Shipment.Line(line.id(), piecesToTake(job, line)))
+                .filter(line -> line.quantity() > 0)
+                .toList();
     }
 
     private static int piecesToTake(WorkOrder job, WorkOrder.Line line) {

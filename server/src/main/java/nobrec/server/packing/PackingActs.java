@@ -1,6 +1,7 @@
 package nobrec.server.packing;
 
 import java.util.function.BiFunction;
+import nobrec.core.address.PlaceKey;
 import nobrec.core.refusal.Refusal;
 import nobrec.core.shipment.HandPacking;
 import nobrec.core.shipment.Jobs;
@@ -114,6 +115,13 @@ public class PackingActs {
                 .filter(each -> each.id() == lineId)
                 .findFirst()
                 .orElseThrow();
+        if (!PlaceKey.of(job.shipToOf(line)).equals(PlaceKey.of(jobs.leading().shipTo()))) {
+            throw Refusal.unusable(
+                    line.name(),
+                    "It goes to " + job.shipToOf(line).name() + ", "
+                            + job.shipToOf(line).cityLine() + ".",
+                    "It is a shipment of its own once this one has left.");
+        }
         if (quantity > line.quantityToTake()) {
             throw Refusal.unusable(
                     quantity + " of " + line.item(),

@@ -77,6 +77,12 @@ public class Places {
         return recognized;
     }
 
+    /** What the shop said that stands at an address, where it knows the place. */
+    public Optional<PlaceKind> saidKind(PostalAddress address) {
+        return Optional.ofNullable(known(List.of(AddressChecks.key(address))).get(AddressChecks.key(address)))
+                .flatMap(place -> Optional.ofNullable(place.kind()));
+    }
+
     private Map<String, PlaceId> known(Collection<String> keys) {
         Map<String, PlaceId> known = new HashMap<>();
         mapper.idsOf(keys).forEach(each -> known.put(each.ownKey(), each));

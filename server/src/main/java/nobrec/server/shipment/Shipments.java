@@ -6,6 +6,7 @@ import java.util.Collection;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.stream.Collectors;
 import nobrec.core.limit.Limits;
 import nobrec.core.refusal.Refusal;
@@ -37,7 +38,10 @@ public class Shipments implements TrackedJobs {
         workOrders.idsOfLines(lines).stream()
                 .filter(id -> id != shipment.workOrderId())
                 .forEach(ids::add);
-        List<WorkOrder> all = workOrders.byIds(ids);
+        Set<Long> going = Set.copyOf(lines);
+        List<WorkOrder> all = workOrders.byIds(ids).stream()
+                .map(job -> workOrders.kindThere(job.goingWith(going)))
+                .toList();
         return new Jobs(all.get(0), all);
     }
 

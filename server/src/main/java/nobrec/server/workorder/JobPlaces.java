@@ -7,7 +7,9 @@ import java.util.Objects;
 import java.util.Optional;
 import java.util.function.Function;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import nobrec.core.address.PlaceKind;
+import nobrec.core.address.PostalAddress;
 import nobrec.core.workorder.WorkOrder;
 import nobrec.core.workorder.WorkOrderStatus;
 import nobrec.server.place.Places;
@@ -32,7 +34,7 @@ public class JobPlaces {
     /** Finds the place of a job whose ship-to may have changed; its row is locked. What the shop said stands there counts for it. */
     void settle(WorkOrder recorded) {
         Optional<Places.Recognized> place =
-                Optional.ofNullable(places.recognize(List.of(recorded.shipTo())).get(recorded.shipTo()));
+                Optional.ofNullable(places.recognize(shipTos(recorded)).get(recorded.shipTo()));
         Long id = place.map(Places.Recognized::id).orElse(null);
         Long before = mapper.placeOf(recorded.id());
         if (recorded.status() != WorkOrderStatus.SHIPPED && !Objects.equals(id, before)) {
@@ -43,6 +45,11 @@ public class JobPlaces {
                     id,
                     place.flatMap(Places.Recognized::saidKind).or(() -> said).orElse(null));
         }
+    }
+
+    private static List<PostalAddress> shipTos(WorkOrder job) {
+        return Stream.concat(Stream.of(job.shipTo()), job.lines().stream().flatMap(line -> line.shipTo().stream()))
+                .toList();
     }
 
     /** Those that came in before places were kept, or go to nobody. */

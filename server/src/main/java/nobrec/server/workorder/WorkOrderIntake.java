@@ -101,8 +101,8 @@ public class WorkOrderIntake {
             return 0;
         }
         RulesInForce.Rules counting = rules.now();
-        Map<PostalAddress, Places.Recognized> known =
-                places.recognize(drafts.stream().map(WorkOrderDraft::shipTo).toList());
+        Map<PostalAddress, Places.Recognized> known = places.recognize(
+                drafts.stream().flatMap(WorkOrderDraft::shipTos).toList());
         List<Incoming> incoming = drafts.stream()
                 .map(draft -> Incoming.of(draft, source, Optional.ofNullable(known.get(draft.shipTo())), counting))
                 .toList();

@@ -43,6 +43,7 @@ record WorkOrderLineRow(
         boolean alone,
         String lots,
         @Nullable String custom,
+        @Nullable String shipTo,
         String fromItem) {
 
     static WorkOrderLineRow of(long workOrderId, WorkOrder.Line line, ShopMoney money) {
@@ -72,6 +73,7 @@ record WorkOrderLineRow(
                 handling.alone(),
                 LotText.write(line.lots()),
                 RecordTexts.write(line.custom()),
+                line.shipTo().map(RecordTexts::write).orElse(null),
                 line.fromItem().stream().sorted().map(Enum::name).collect(Collectors.joining(",")));
     }
 
@@ -99,6 +101,7 @@ record WorkOrderLineRow(
                         Optional.ofNullable(goodsClass),
                         Optional.ofNullable(freightClass).flatMap(FreightClass::read)),
                 RecordTexts.fields(custom),
+                shipTo == null ? Optional.empty() : Optional.of(RecordTexts.address(shipTo)),
                 fromItem.isEmpty()
                         ? Set.of()
                         : Arrays.stream(fromItem.split(","))

@@ -90,6 +90,10 @@ interface WorkOrderMapper {
     @ChangesOneRow
     void updateInvoiceState(@Param("id") long id, @Param("state") InvoiceState state);
 
+    @ChangesAnyRows
+    void updateShipToOfLines(
+            @Param("id") long id, @Param("lines") Collection<Long> lines, @Param("shipTo") @Nullable String shipTo);
+
     List<String> goingThereToo(@Param("id") long id, @Param("limit") int limit);
 
     List<String> goingThereNotYet(@Param("id") long id, @Param("limit") int limit);

@@ -252,6 +252,12 @@ public class WorkOrders {
         places.sayKind(byId(id).shipTo(), placeKind, signIn);
     }
 
+    /** What stands at a place that only lines of a job go to. */
+    public void sayKindOf(PostalAddress shipTo, PlaceKind placeKind, String signIn) {
+        places.recognize(List.of(shipTo));
+        places.sayKind(shipTo, placeKind, signIn);
+    }
+
     /** Somebody knows that its address is right as it is written. */
     @Transactional
     public void acceptAddress(String number, String signIn) {
@@ -262,6 +268,25 @@ public class WorkOrders {
 
     public void correctShipTo(long id, PostalAddress shipTo) {
         mapper.updateShipTo(id, shipTo);
+        changes.of(id);
+    }
+
+    /** One that goes somewhere else than its record's own place counts with what the shop said stands there. */
+    public WorkOrder kindThere(WorkOrder going) {
+        boolean elsewhere = going.saidPlaceKind().isEmpty()
+                && going.lines().stream()
+                        .anyMatch(line ->
+                                line.shipTo().filter(going.shipTo()::equals).isPresent());
+        return elsewhere
+                ? places.saidKind(going.shipTo())
+                        .map(kind -> going.with(Optional.of(kind), going.unknownWords(), going.ruling()))
+                        .orElse(going)
+                : going;
+    }
+
+    /** Corrects where lines go that do not go where their job goes. */
+    public void correctShipToOfLines(long id, Collection<Long> lines, PostalAddress shipTo) {
+        mapper.updateShipToOfLines(id, lines, RecordTexts.write(shipTo));
         changes.of(id);
     }
 
