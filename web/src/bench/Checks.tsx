@@ -4,6 +4,7 @@ import { useMay } from "../signin/who";
 import { JobActs, RELEASE, UNPAID, WHEN_SHORT } from "../job/JobActs";
 import type { BenchData, useAct } from "./useBench";
 import { AccountCorrection } from "./AccountCorrection";
+import { pageOf } from "../ui/JobLink";
 import { Key } from "../ui/Key";
 import { PhoneCorrection } from "./PhoneCorrection";
 
@@ -21,6 +22,7 @@ const SUBJECTS = {
   PAPERS: "Papers",
   PROMISE: "Promise",
   PAYMENT: "Payment",
+  REQUEST: "Request",
 } as const;
 const VERDICTS = {
   FINE: { word: "fine", sign: "✓", color: "text-primary" },
@@ -73,6 +75,11 @@ function OpenCheck({ check, bench, act, edit }: Props & { check: Check }) {
       {check.correctedIn === "RECORD" && may("BRING_IN") && <JobActs jobs={[bench.job]} acts={[RELEASE]} />}
       {check.correctedIn === "READY_PIECES" && may("BRING_IN") && (
         <JobActs jobs={[bench.job, ...bench.otherJobs]} acts={WHEN_SHORT} keys />
+      )}
+      {check.correctedIn === "REQUEST" && (
+        <Link to={pageOf(bench.job)} className="act">
+          To its page
+        </Link>
       )}
       {check.correctedIn === "PAYMENT" && may("WRITE_BACK") && (
         <JobActs jobs={[bench.job, ...bench.otherJobs]} acts={[UNPAID]} />

@@ -16,6 +16,7 @@ import { JobHistory } from "./JobHistory";
 import { JobHold } from "./JobHold";
 import { JobLines } from "./JobLines";
 import { JobNotes } from "./JobNotes";
+import { JobQuotes } from "./JobQuotes";
 import { JobPostings, JobShipments } from "./JobShipments";
 import { type Job, useJob } from "./useJob";
 import { useChoices, WordChoices } from "./WordChoices";
@@ -87,6 +88,7 @@ function Whole({ job }: { job: Job }) {
         <SourceChanges job={job.number} />
       </div>
       <JobLines job={job} />
+      <JobQuotes job={job} />
       <div className="mt-4 grid gap-x-8 gap-y-4 lg:grid-cols-2 2xl:grid-cols-3">
         <Fields job={job} />
         <JobNotes job={job} zone={zone} />

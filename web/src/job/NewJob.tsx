@@ -52,6 +52,7 @@ export function NewJob() {
   const queries = useQueryClient();
   const navigate = useNavigate();
   const form = useRef<HTMLFormElement>(null);
+  const asRequest = useRef<HTMLButtonElement>(null);
   const choices = useChoices();
   const next = useQuery({
     queryKey: ["jobs", "next-number"],
@@ -70,7 +71,18 @@ export function NewJob() {
     [],
   );
   useKeys(
-    useMemo(() => [{ key: "Alt+l", label: "One more line", whileTyping: true, run: addLine }], [addLine]),
+    useMemo(
+      () => [
+        { key: "Alt+l", label: "One more line", whileTyping: true, run: addLine },
+        {
+          key: "Alt+r",
+          label: "Keep it as a request",
+          whileTyping: true,
+          run: () => asRequest.current?.click(),
+        },
+      ],
+      [addLine],
+    ),
   );
   function fill(place: Proposal) {
     const values: Partial<Record<Field, string>> = {
@@ -97,6 +109,7 @@ export function NewJob() {
   }
   function submit(event: FormEvent<HTMLFormElement>) {
     event.preventDefault();
+    const submitter = (event.nativeEvent as SubmitEvent).submitter as HTMLButtonElement | null;
     const data = new FormData(event.currentTarget);
     const text = (name: string) => String(data.get(name) ?? "").trim();
     const head: Field[] = [
@@ -106,6 +119,7 @@ export function NewJob() {
     ];
     add.mutate({
       number: text("number"),
+      request: submitter?.value === "request",
       entries: head.map((field) => ({ field, text: text(field) })).filter((each) => each.text !== ""),
       lines: lines.map((line) => ({
         entries: Object.entries(line.texts).map(([field, value]) => ({ field: field as Field, text: value })),
@@ -191,6 +205,16 @@ export function NewJob() {
           disabled={add.isPending}
         >
           Keep it and go to the bench <Key name="Enter" />
+        </button>
+        <button
+          type="submit"
+          name="as"
+          value="request"
+          ref={asRequest}
+          className="act"
+          disabled={add.isPending}
+        >
+          Only a price: keep it as a request <Key name="Alt+R" />
         </button>
       </div>
       {add.isError && (

@@ -12,6 +12,7 @@ export interface ListFact {
 }
 
 const STATUSES = [
+  { value: "REQUEST", word: "request" },
   { value: "READY", word: "ready" },
   { value: "ON_BENCH", word: "on the bench" },
   { value: "SHIPPED", word: "shipped" },

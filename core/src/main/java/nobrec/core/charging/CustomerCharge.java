@@ -41,20 +41,35 @@ public record CustomerCharge(List<Line> lines, Money total, Money margin, String
         if (rule.freeServices().contains(bill.serviceCode())) {
             return nothing(bill, "Rule “" + rule.name() + "”: " + bill.serviceName() + " is free.");
         }
-        if (rule.holdsEstimate() && bill.estimateCents().isPresent()) {
-            return asQuoted(bill, rule, bill.estimateCents().get());
+        CustomerCharge byRule = new Sum(bill, rule).charge();
+        if (bill.estimateCents().isEmpty()) {
+            return byRule;
         }
-        return new Sum(bill, rule).charge();
+        long quoted = bill.estimateCents().get();
+        return bill.holdsEstimate() || rule.holdsEstimate()
+                ? asQuoted(bill, rule, quoted, byRule)
+                : byRule.saying(byRule.reason() + " Quoted were " + show(quoted) + difference(quoted, byRule));
     }
 
-    private static CustomerCharge asQuoted(FreightBill bill, ChargeRule rule, long cents) {
+    private CustomerCharge saying(String because) {
+        return new CustomerCharge(lines, total, margin, because);
+    }
+
+    /** How far what it comes to is from what was quoted. */
+    private static String difference(long quoted, CustomerCharge byRule) {
+        long more = byRule.total().getAmountMinorLong() - quoted;
+        return more == 0 ? "." : ": it is " + show(Math.abs(more)) + (more > 0 ? " more now." : " less now.");
+    }
+
+    private static CustomerCharge asQuoted(FreightBill bill, ChargeRule rule, long cents, CustomerCharge byRule) {
         Money total = Money.ofMinor(bill.freight().getCurrencyUnit(), cents);
         return new CustomerCharge(
                 List.of(new Line(
                         bill.serviceName() + " as quoted", total, "Quoted to the customer before, and held to.")),
                 total,
                 total.minus(bill.freight()).minus(bill.cartons()),
-                "Rule “" + rule.name() + "”: the estimate is held to.");
+                (bill.holdsEstimate() ? "The quote" : "Rule “" + rule.name() + "”: the estimate") + " is held to. "
+                        + "Without it " + show(byRule.total().getAmountMinorLong()) + difference(cents, byRule));
     }
 
     private static CustomerCharge nothing(FreightBill bill, String reason) {

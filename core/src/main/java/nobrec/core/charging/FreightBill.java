@@ -10,6 +10,7 @@ import org.joda.money.Money;
  * @param cartons cost of the packages themselves
  * @param orderCents value of what is sent
  * @param estimateCents freight that was quoted to the customer
+ * @param holdsEstimate whether that is held to, whatever the rule says
  */
 public record FreightBill(
         String customer,
@@ -19,4 +20,5 @@ public record FreightBill(
         Money freight,
         Money cartons,
         long orderCents,
-        Optional<Long> estimateCents) {}
+        Optional<Long> estimateCents,
+        boolean holdsEstimate) {}

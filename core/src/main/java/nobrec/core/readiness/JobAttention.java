@@ -33,11 +33,11 @@ public final class JobAttention {
 
     private JobAttention() {}
 
-    /** Nothing of what has left. */
+    /** Nothing of what has left, and of what was only asked about. */
     public static List<Attention> of(JobToCheck look) {
         WorkOrder job = look.job();
         List<Attention> found = new ArrayList<>();
-        if (job.status() == WorkOrderStatus.SHIPPED) {
+        if (job.status() == WorkOrderStatus.SHIPPED || job.status() == WorkOrderStatus.REQUEST) {
             return found;
         }
         RecordChecks.hold(job.particulars().hold())

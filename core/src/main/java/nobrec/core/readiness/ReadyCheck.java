@@ -22,7 +22,8 @@ public record ReadyCheck(Subject subject, Verdict verdict, String reason, String
         ACCOUNT,
         PAPERS,
         PROMISE,
-        PAYMENT
+        PAYMENT,
+        REQUEST
     }
 
     /** A caution is said and does not hinder; a stop must be corrected first. */
@@ -43,6 +44,7 @@ public record ReadyCheck(Subject subject, Verdict verdict, String reason, String
         RECORD,
         WORDBOOK,
         READY_PIECES,
+        REQUEST,
         PAYMENT
     }
 

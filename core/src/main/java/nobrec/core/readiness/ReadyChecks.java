@@ -74,6 +74,7 @@ public final class ReadyChecks {
      * @param unknownWords words of the source that nobody has translated yet
      * @param missing what of this shipment is not ready
      * @param unpaid the first that must be paid first and is not
+     * @param request whether what it costs was only asked
      * @param ruling what the house rules say of them all
      */
     public record RecordState(
@@ -81,10 +82,11 @@ public final class ReadyChecks {
             List<UnknownWord> unknownWords,
             MissingPieces missing,
             Optional<WorkOrder> unpaid,
+            boolean request,
             Ruling ruling) {
 
         public static final RecordState CLEAR =
-                new RecordState("", List.of(), MissingPieces.NONE, Optional.empty(), Ruling.NONE);
+                new RecordState("", List.of(), MissingPieces.NONE, Optional.empty(), false, Ruling.NONE);
 
         /** Of a house rule that demands something; empty text where none does. */
         private String ruleThat(RuleAct.Kind demands) {
@@ -94,6 +96,13 @@ public final class ReadyChecks {
 
     public static List<ReadyCheck> of(ShipmentToCheck look, UnitSystem units) {
         List<ReadyCheck> checks = new ArrayList<>();
+        if (look.record().request()) {
+            checks.add(ReadyCheck.stop(
+                    Subject.REQUEST,
+                    "It is a request: nothing is promised to go.",
+                    "Keep the price as a quote on its page, or take it as a job.",
+                    CorrectedIn.REQUEST));
+        }
         RecordChecks.hold(look.record().hold()).ifPresent(checks::add);
         RecordChecks.words(look.record().unknownWords()).ifPresent(checks::add);
         checks.add(RecordChecks.address(look.addressFindings(), look.placeKind()));

@@ -4,6 +4,7 @@ import nobrec.core.address.PlaceKey;
 import nobrec.core.limit.Limits;
 import nobrec.core.refusal.Refusal;
 import nobrec.core.workorder.WorkOrder;
+import nobrec.core.workorder.WorkOrderStatus;
 
 /** Which jobs may go together in one shipment: to the same place, on the same freight terms. */
 public final class Combining {
@@ -23,6 +24,10 @@ public final class Combining {
                     "Job " + other.number(), "It goes in this shipment already.", "Nothing is left to do.");
         }
         String there = PlaceKey.of(jobs.leading().shipTo());
+        if (other.status() == WorkOrderStatus.REQUEST) {
+            throw Refusal.unusable(
+                    "Job " + other.number(), "It is a request: nothing is promised to go.", "Take it as a job first.");
+        }
         boolean samePlace = PlaceKey.of(other.shipTo()).equals(there)
                 || other.lines().stream()
                         .anyMatch(line -> PlaceKey.of(other.shipToOf(line)).equals(there));

@@ -31,7 +31,8 @@ class CustomerChargeTest {
                 money(freight),
                 money("0.85"),
                 orderCents,
-                Optional.ofNullable(estimate));
+                Optional.ofNullable(estimate),
+                false);
     }
 
     private static FreightBill billed(String freight) {
@@ -93,11 +94,35 @@ class CustomerChargeTest {
                 money("9"),
                 money("0"),
                 1,
-                Optional.empty());
+                Optional.empty(),
+                false);
         assertThat(CustomerCharge.of(slow, rule).total()).isEqualTo(money("0"));
         FreightBill quoted = bill(FreightTerms.PREPAID_AND_BILLED, "18.42", 100, 1_400L);
         assertThat(CustomerCharge.of(quoted, rule).total()).isEqualTo(money("14.00"));
         adds(CustomerCharge.of(quoted, rule));
+    }
+
+    /** By hand: 18.42 + 1.84 + 0.85 = 21.11; quoted were 20.00. */
+    @Test
+    void aQuoteIsHeldToOrTheDifferenceIsSaid() {
+        FreightBill estimate = bill(FreightTerms.PREPAID_AND_BILLED, "18.42", 100, 2_000L);
+        assertThat(CustomerCharge.of(estimate, USUAL).total()).isEqualTo(money("21.11"));
+        assertThat(CustomerCharge.of(estimate, USUAL).reason())
+                .isEqualTo("Rule “Usual”. Quoted were 20.00: it is 1.11 more now.");
+        FreightBill held = new FreightBill(
+                estimate.customer(),
+                estimate.terms(),
+                estimate.serviceCode(),
+                estimate.serviceName(),
+                estimate.freight(),
+                estimate.cartons(),
+                estimate.orderCents(),
+                estimate.estimateCents(),
+                true);
+        assertThat(CustomerCharge.of(held, USUAL).total()).isEqualTo(money("20.00"));
+        assertThat(CustomerCharge.of(held, USUAL).reason())
+                .isEqualTo("The quote is held to. Without it 21.11: it is 1.11 more now.");
+        assertThat(CustomerCharge.of(held, USUAL).margin()).isEqualTo(money("0.73"));
     }
 
     @ParameterizedTest

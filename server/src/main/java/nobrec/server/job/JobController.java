@@ -93,9 +93,13 @@ class JobController {
 
     record TypedLine(@NotNull @Size(max = 50) List<@NotNull @Valid TypedEntry> entries) {}
 
-    /** @param number empty text for the next free one */
+    /**
+     * @param number empty text for the next free one
+     * @param request whether only its price is asked, and nothing is promised to go
+     */
     record TypedJob(
             @NotNull @Size(max = Limits.TEXT) String number,
+            Optional<Boolean> request,
             @NotNull @Size(max = 50) List<@NotNull @Valid TypedEntry> entries,
 
             @NotNull @NotEmpty @Size(max = Limits.LINES_OF_ORDER)
@@ -132,6 +136,7 @@ class JobController {
     JobView add(@Valid @RequestBody TypedJob typed, Principal who) {
         String number = newJobs.add(
                 typed.number(),
+                typed.request().orElse(false),
                 texts(typed.entries(), OrderField.Part.HEAD),
                 typed.lines().stream()
                         .map(line -> texts(line.entries(), OrderField.Part.LINE))

@@ -46,11 +46,17 @@ class NewJobs {
 
     /**
      * @param number empty text for the next free one
+     * @param request whether only its price is asked
      * @return its number
      */
-    String add(String number, Map<OrderField, String> head, List<Map<OrderField, String>> lines, String signIn) {
+    String add(
+            String number,
+            boolean request,
+            Map<OrderField, String> head,
+            List<Map<OrderField, String>> lines,
+            String signIn) {
         if (!number.isBlank()) {
-            return added(number.strip(), head, lines, signIn)
+            return added(number.strip(), request, head, lines, signIn)
                     .orElseThrow(() -> Refusal.conflict(
                             "Job " + number.strip(),
                             "There is a job with this number.",
@@ -58,7 +64,7 @@ class NewJobs {
         }
         // Two at once ask for the same number: one of them gets the next.
         for (int left = TRIES; left > 0; left--) {
-            Optional<String> added = added(nextNumber(), head, lines, signIn);
+            Optional<String> added = added(nextNumber(), request, head, lines, signIn);
             if (added.isPresent()) {
                 return added.get();
             }
@@ -67,7 +73,11 @@ class NewJobs {
     }
 
     private Optional<String> added(
-            String number, Map<OrderField, String> head, List<Map<OrderField, String>> lines, String signIn) {
+            String number,
+            boolean request,
+            Map<OrderField, String> head,
+            List<Map<OrderField, String>> lines,
+            String signIn) {
         Reading<WorkOrderDraft> reading = fields.correction().typed(number, head, lines);
         if (reading instanceof Reading.Refused<WorkOrderDraft> refused) {
             throw Refusal.unusable("Job " + number, refused.reason(), refused.remedy());
@@ -80,8 +90,14 @@ class NewJobs {
             if (workOrders.find(number).isPresent() || intake.takeIn(WorkOrder.TYPED, null, List.of(draft)) == 0) {
                 return Optional.empty();
             }
+            if (request) {
+                workOrders.makeRequest(number);
+            }
             auditLog.write(
-                    signIn, "typed a job", "Job " + number, draft.shipTo().name());
+                    signIn,
+                    request ? "typed a request" : "typed a job",
+                    "Job " + number,
+                    draft.shipTo().name());
             return Optional.of(number);
         });
     }

@@ -21,6 +21,7 @@ import nobrec.core.shipment.Shipment;
 import nobrec.core.workorder.RuleAct;
 import nobrec.core.workorder.Ruling;
 import nobrec.core.workorder.WorkOrder;
+import nobrec.core.workorder.WorkOrderStatus;
 import nobrec.server.carton.CartonTypes;
 import nobrec.server.charge.ShopChargeRules;
 import nobrec.server.place.AddressChecks;
@@ -117,7 +118,8 @@ public class Assessor {
                 offer.total().orElseThrow(),
                 cartonCost(shipment),
                 jobs.valueCents(shipment),
-                job.quotedFreightCents());
+                job.quotedFreightCents(),
+                job.particulars().clearance().holdsQuote());
         return CustomerCharge.of(bill, chargeRules.ruleFor(bill, offer.departure()));
     }
 
@@ -177,6 +179,7 @@ public class Assessor {
                         .filter(each ->
                                 !each.particulars().clearance().invoice().letsGo())
                         .findFirst(),
+                all.stream().anyMatch(each -> each.status() == WorkOrderStatus.REQUEST),
                 new Ruling(all.stream()
                         .flatMap(each -> each.ruling().acted().stream())
                         .toList()));

@@ -16,6 +16,7 @@ import nobrec.server.platform.mapping.ChangesAnyRows;
 import nobrec.server.platform.mapping.ChangesOneRow;
 import org.apache.ibatis.annotations.Mapper;
 import org.apache.ibatis.annotations.Param;
+import org.joda.money.Money;
 import org.jspecify.annotations.Nullable;
 
 @Mapper
@@ -86,6 +87,9 @@ interface WorkOrderMapper {
 
     @ChangesOneRow
     void updateWhenShort(@Param("id") long id, @Param("choice") ShortChoice choice);
+
+    @ChangesOneRow
+    void updateQuoted(@Param("id") long id, @Param("quoted") Money quoted, @Param("held") boolean held);
 
     @ChangesOneRow
     void updateInvoiceState(@Param("id") long id, @Param("state") InvoiceState state);

@@ -57,6 +57,7 @@ record WorkOrderRow(
         @Nullable String ruling,
         @Nullable ShortChoice whenShort,
         InvoiceState invoiceState,
+        boolean quoteHeld,
         boolean wordsOpen) {
 
     /** @param ruling of the house rules upon it */
@@ -101,6 +102,7 @@ record WorkOrderRow(
                 RecordTexts.write(ruling),
                 more.clearance().whenShort().orElse(null),
                 more.clearance().invoice(),
+                more.clearance().holdsQuote(),
                 false);
     }
 
@@ -140,6 +142,6 @@ record WorkOrderRow(
                 origin,
                 originNumber,
                 RecordTexts.fields(custom),
-                new Clearance(Optional.ofNullable(whenShort), invoiceState));
+                new Clearance(Optional.ofNullable(whenShort), invoiceState, quoteHeld));
     }
 }

@@ -21,6 +21,7 @@ import nobrec.core.workorder.WorkOrderStatus;
 import nobrec.server.audit.AuditLog;
 import nobrec.server.place.Places;
 import nobrec.server.workorder.list.JobAttentions;
+import org.joda.money.Money;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -142,11 +143,40 @@ public class WorkOrders {
 
     /** It is off the bench again, and nothing of it is being packed. */
     public void takeOffBench(long id) {
-        mapper.updateStatus(id, WorkOrderStatus.READY);
+        if (byId(id).status() != WorkOrderStatus.REQUEST) {
+            mapper.updateStatus(id, WorkOrderStatus.READY);
+        }
     }
 
+    /** A request stays one, whatever is tried with it. */
     public void putOnBench(long id) {
-        mapper.updateStatus(id, WorkOrderStatus.ON_BENCH);
+        if (byId(id).status() != WorkOrderStatus.REQUEST) {
+            mapper.updateStatus(id, WorkOrderStatus.ON_BENCH);
+        }
+    }
+
+    /** What it costs was only asked: nothing is promised to go. */
+    public void makeRequest(String number) {
+        long id = idOf(number);
+        mapper.updateStatus(id, WorkOrderStatus.REQUEST);
+        attentions.left(id);
+    }
+
+    /** A request becomes a job. */
+    @Transactional
+    public void takeAsJob(String number, boolean onBench, String signIn) {
+        WorkOrder request = locked(idOf(number));
+        if (request.status() != WorkOrderStatus.REQUEST) {
+            throw Refusal.conflict("Job " + number, "It is a job already.", "Reload the page.");
+        }
+        mapper.updateStatus(request.id(), onBench ? WorkOrderStatus.ON_BENCH : WorkOrderStatus.READY);
+        changes.of(request.id());
+        auditLog.write(signIn, "took a request as a job", "Job " + number, "");
+    }
+
+    /** What the customer was quoted for its freight. */
+    public void keepQuoted(long id, Money quoted, boolean held) {
+        mapper.updateQuoted(id, quoted, held);
     }
 
     /**
