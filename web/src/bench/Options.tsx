@@ -15,6 +15,7 @@ export function Options({ bench, act }: { bench: BenchData; act: ReturnType<type
       <p className="flex items-baseline gap-2">
         <span className="min-w-0 flex-1">
           <strong>{leaves}</strong>
+          {bench.sites.length > 1 && ` from ${bench.sites.find((each) => each.code === bench.site)?.name}`}
           {requested.length > 0 ? `, with ${requested.join(", ")}` : ", no accessorials"}
         </span>
         <button type="button" className="act" aria-expanded={open} onClick={() => setOpen(!open)}>
@@ -61,6 +62,24 @@ export function Choices({ bench, act }: { bench: BenchData; act: ReturnType<type
           ))}
         </div>
       </fieldset>
+      {bench.sites.length > 1 && (
+        <label className="mt-1 flex items-center gap-2">
+          <strong>From</strong>
+          <select
+            aria-label="Site it leaves from"
+            className="entry min-w-0 py-0"
+            value={bench.site}
+            disabled={act.isPending}
+            onChange={(event) => act.mutate(acts.leaveFrom(event.target.value))}
+          >
+            {bench.sites.map((each) => (
+              <option key={each.code} value={each.code}>
+                {each.name}
+              </option>
+            ))}
+          </select>
+        </label>
+      )}
       <fieldset className="mt-1">
         <legend className="font-bold">Accessorials</legend>
         <div className="flex flex-wrap gap-x-4 leading-snug">

@@ -11,6 +11,8 @@ export const emptyBench: BenchData = {
   customerPo: "",
   state: "OPEN",
   seesCharge: true,
+  site: "MAIN",
+  sites: [{ code: "MAIN", name: "Main works" }],
   quotesWanted: false,
   quotesAwaited: false,
   shipTo: {

@@ -73,6 +73,10 @@ export const acts = {
     (day: string): BenchAct =>
     (id) =>
       answer(api.PUT("/api/v1/shipments/{id}/ship-day", { params: { path: { id } }, body: { day } })),
+  leaveFrom:
+    (text: string): BenchAct =>
+    (id) =>
+      answer(api.PUT("/api/v1/shipments/{id}/site", { params: { path: { id } }, body: { text } })),
   /** On a later day, by the service that costs less then. */
   leaveLater:
     (day: string, service: string): BenchAct =>

@@ -1,4 +1,4 @@
-import { useInfiniteQuery, useQuery } from "@tanstack/react-query";
+import { useInfiniteQuery, useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
 import { useCallback, useMemo } from "react";
 import { useNavigate } from "react-router";
 import { answer, api, type Schemas } from "../api/client";
@@ -38,6 +38,7 @@ function Day({ board }: { board: Schemas["departure.DepartureView"] }) {
     <div className="px-5 py-2">
       <div className="flex items-baseline gap-4">
         <h1>{day(board.day)}</h1>
+        {board.sites.length > 1 && <SiteChoice board={board} />}
         <p className="quiet">
           {board.site}
           {!board.workingDay && ": nothing leaves today"}
@@ -47,6 +48,34 @@ function Day({ board }: { board: Schemas["departure.DepartureView"] }) {
       <StuckThings things={board.stuck} />
       <Jobs />
     </div>
+  );
+}
+
+/** One of our sites, or all: remembered for whoever is signed in. */
+function SiteChoice({ board }: { board: Schemas["departure.DepartureView"] }) {
+  const queries = useQueryClient();
+  const choose = useMutation({
+    mutationFn: (site: string) => answer(api.PUT("/api/v1/who/site", { body: { site } })),
+    onSettled: () => queries.invalidateQueries({ queryKey: ["departures"] }),
+  });
+  return (
+    <>
+      <select
+        aria-label="Site"
+        className="entry py-0"
+        value={board.siteCode}
+        disabled={choose.isPending}
+        onChange={(event) => choose.mutate(event.target.value)}
+      >
+        {board.sites.map((each) => (
+          <option key={each.code} value={each.code}>
+            {each.name}
+          </option>
+        ))}
+        <option value="ALL">All sites</option>
+      </select>
+      {choose.isError && <ProblemLine error={choose.error} />}
+    </>
   );
 }
 

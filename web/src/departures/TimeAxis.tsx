@@ -34,7 +34,7 @@ export function TimeAxis({ board }: { board: Board }) {
         </strong>
         {board.pickups.map((pickup, index) => (
           <span
-            key={pickup.carrier}
+            key={keyOf(pickup)}
             className={
               "absolute size-4 -translate-1/2 rounded-full border-[3px] bg-base-100 " +
               (isOver(pickup) ? "border-base-300" : "border-primary")
@@ -46,7 +46,7 @@ export function TimeAxis({ board }: { board: Board }) {
       <ol className="flex border-b-2 border-base-content">
         {board.pickups.map((pickup, index) => (
           <PickupColumn
-            key={pickup.carrier}
+            key={keyOf(pickup)}
             pickup={pickup}
             width={width}
             gap={(lefts[index] ?? 0) - (index === 0 ? 0 : (lefts[index - 1] ?? 0) + width)}
@@ -55,6 +55,10 @@ export function TimeAxis({ board }: { board: Board }) {
       </ol>
     </section>
   );
+}
+
+function keyOf(pickup: Pickup): string {
+  return `${pickup.carrier} ${pickup.site ?? ""}`;
 }
 
 interface LineProps {
@@ -92,7 +96,7 @@ function Line({ now, marks, lefts, pickups }: LineProps) {
       />
       {pickups.map((pickup, index) => (
         <path
-          key={pickup.carrier}
+          key={keyOf(pickup)}
           d={`M ${marks[index] ?? 0} ${AXIS_Y} V ${AXIS_Y + 12} L ${(lefts[index] ?? 0) + 0.12} ${FOOT_Y - 8} V ${FOOT_Y}`}
           className={"fill-none " + (isOver(pickup) ? "stroke-base-300" : "stroke-primary")}
           strokeWidth={3}
@@ -157,7 +161,10 @@ function PickupColumn({ pickup, width, gap }: { pickup: Pickup; width: number; g
         <span className="font-mono text-xl font-bold tracking-tight whitespace-nowrap">
           {clockTime(pickup.cutOff)}
         </span>
-        <strong className="min-w-0 leading-tight break-words">{pickup.carrier}</strong>
+        <strong className="min-w-0 leading-tight break-words">
+          {pickup.carrier}
+          {pickup.site && <span className="quiet block text-sm font-normal">{pickup.site}</span>}
+        </strong>
       </p>
       <p className="leading-snug">
         <TimeLeft pickup={pickup} />

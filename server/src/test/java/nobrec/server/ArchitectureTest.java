@@ -125,6 +125,7 @@ class ArchitectureTest {
             Map.entry(
                     "departure",
                     List.of(
+                            "account",
                             "api",
                             "booking",
                             "carrier",

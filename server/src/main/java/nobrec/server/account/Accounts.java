@@ -1,9 +1,12 @@
 package nobrec.server.account;
 
+import java.util.List;
 import java.util.Optional;
 import nobrec.server.api.security.PresentAccounts;
 import nobrec.server.api.security.Role;
 import nobrec.server.api.security.SignInGate;
+import nobrec.server.site.Site;
+import nobrec.server.site.Sites;
 import org.springframework.security.core.userdetails.User;
 import org.springframework.security.core.userdetails.UserDetails;
 import org.springframework.security.core.userdetails.UserDetailsService;
@@ -16,9 +19,11 @@ import org.springframework.stereotype.Service;
 public class Accounts implements UserDetailsService, PresentAccounts {
 
     private final AppUserMapper mapper;
+    private final Sites sites;
     private final PasswordEncoder encoder;
 
-    Accounts(AppUserMapper mapper, PasswordEncoder encoder) {
+    Accounts(AppUserMapper mapper, Sites sites, PasswordEncoder encoder) {
+        this.sites = sites;
         this.mapper = mapper;
         this.encoder = encoder;
     }
@@ -48,7 +53,21 @@ public class Accounts implements UserDetailsService, PresentAccounts {
         return mapper.find(signIn).map(AppUser::displayName).orElse(signIn);
     }
 
+    /** The sites a person looks at: one, or all. */
+    public List<Site> sitesOf(String signIn) {
+        String code = mapper.find(signIn).map(AppUser::siteCode).orElse("");
+        return code.equals(AppUser.ALL_SITES) ? sites.all() : List.of(sites.orHome(code));
+    }
+
+    /** @param site code of one of ours, or {@link AppUser#ALL_SITES} */
+    void lookAt(String signIn, String site) {
+        mapper.updateSite(
+                signIn,
+                site.equals(AppUser.ALL_SITES) ? site : sites.byCode(site).code());
+    }
+
     public void add(String signIn, String displayName, Role role, String password) {
-        mapper.insert(new AppUser(0, SignInGate.spelled(signIn), displayName, encoder.encode(password), role, true));
+        mapper.insert(
+                new AppUser(0, SignInGate.spelled(signIn), displayName, encoder.encode(password), role, true, ""));
     }
 }

@@ -30,6 +30,7 @@ import nobrec.server.packing.PackingActs;
 import nobrec.server.platform.NobrecSettings;
 import nobrec.server.shipment.ShipmentStore;
 import nobrec.server.shipment.Shipments;
+import nobrec.server.site.Site;
 import nobrec.server.site.Sites;
 import nobrec.server.workorder.WorkOrders;
 import org.springframework.context.ApplicationEventPublisher;
@@ -181,6 +182,15 @@ class BenchActs {
             }
             store.shipOn(shipmentId, day);
             auditLog.write(signIn, "chose the ship day", thing(shipment), day.toString());
+        });
+    }
+
+    /** From another of our sites. */
+    void leaveFrom(long shipmentId, String siteCode, String signIn) {
+        change(shipmentId, shipment -> {
+            Site site = sites.byCode(siteCode);
+            store.leaveFrom(shipmentId, site.id());
+            auditLog.write(signIn, "chose the site", thing(shipment), site.code());
         });
     }
 

@@ -277,6 +277,13 @@ class BenchController {
         return views.of(id);
     }
 
+    @PutMapping("/{id}/site")
+    @ForTheDesk
+    BenchView leaveFrom(@PathVariable long id, @Valid @RequestBody TextEntry site, Principal who) {
+        acts.leaveFrom(id, site.text(), who.getName());
+        return views.of(id);
+    }
+
     @PostMapping("/{id}/moves")
     @ForTheDesk
     BenchView move(@PathVariable long id, @Valid @RequestBody Move move, Principal who) {

@@ -42,6 +42,8 @@ public record BenchView(
         String terms,
         String carrierAccount,
         List<AccessorialView> accessorials,
+        String site,
+        List<SiteView> sites,
         LocalDate today,
         LocalDate tomorrow,
         Optional<LocalDate> shipOn,
@@ -75,6 +77,9 @@ public record BenchView(
     record HouseRuleView(String job, String name, String why, String does) {}
 
     /** @param proposed left out where code, city and state agree, or nothing can be told */
+    /** One of our sites, by its code and what it is called. */
+    record SiteView(String code, String name) {}
+
     /** @param kindEffect what its kind does to the prices, in words; nothing at a business */
     record ShipToView(
             String company,

@@ -182,6 +182,10 @@ class BenchViews {
                 job.terms().words(),
                 job.carrierAccount(),
                 accessorials(shipment, offered),
+                sites.byId(shipment.siteId()).code(),
+                sites.all().stream()
+                        .map(site -> new BenchView.SiteView(site.code(), site.name()))
+                        .toList(),
                 today,
                 sites.calendar(shipment.siteId()).openOrNext(today.plusDays(1)),
                 shipment.shipOn().filter(day -> day.isAfter(today)),

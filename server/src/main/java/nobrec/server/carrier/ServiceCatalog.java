@@ -182,6 +182,13 @@ public class ServiceCatalog {
         version.changed();
     }
 
+    /** A carrier that comes to another of our sites too. */
+    @Transactional
+    public void addPickup(String carrierCode, long siteId, Pickup pickup) {
+        mapper.insertPickup(PickupRow.of(siteId, carrier(carrierCode).code(), pickup));
+        version.changed();
+    }
+
     @Transactional
     public void add(Service service) {
         mapper.insertService(ServiceRow.of(service));

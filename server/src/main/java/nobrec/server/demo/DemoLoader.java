@@ -99,6 +99,7 @@ class DemoLoader implements ApplicationRunner {
         Path folder = Path.of(demo.folder());
         DemoShop shop = json.readValue(Files.readString(folder.resolve("shop.json")), DemoShop.class);
         addSite(shop.site());
+        shop.otherSites().forEach(other -> addSite(other.site()));
         shop.closingDays().forEach((day, reason) -> sites.close(sites.home().id(), day, reason));
         shop.users().forEach(user -> accounts.add(user.signIn(), user.displayName(), user.role(), demo.password()));
         shop.chargeRules().forEach(rule -> chargeRules.add(FIRST_DAY, rule(rule)));
@@ -140,6 +141,12 @@ class DemoLoader implements ApplicationRunner {
                         Objects.requireNonNull(carriers.get(entry.code())),
                         site,
                         new Pickup(entry.cutOff(), WEEKDAYS, sites.calendar(site))));
+        for (DemoShop.OtherSiteEntry other : shop.otherSites()) {
+            long id = sites.byCode(other.site().code()).id();
+            other.pickups()
+                    .forEach((carrier, cutOff) ->
+                            catalog.addPickup(carrier, id, new Pickup(cutOff, WEEKDAYS, sites.calendar(id))));
+        }
         shop.carriers().stream()
                 .filter(entry -> entry.pricedBy() != null)
                 .forEach(entry -> catalog.keepPricing(

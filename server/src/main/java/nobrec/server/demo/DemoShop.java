@@ -20,6 +20,7 @@ record DemoShop(
         SiteEntry site,
         Map<LocalDate, String> closingDays,
         List<UserEntry> users,
+        List<OtherSiteEntry> otherSites,
         List<CarrierEntry> carriers,
         List<ConnectionEntry> connections,
         List<SourceEntry> sources,
@@ -56,6 +57,9 @@ record DemoShop(
             BigDecimal freeFromOrder,
             List<String> freeServices,
             boolean holdsEstimate) {}
+
+    /** @param pickups cut-off by carrier code, of those that come there */
+    record OtherSiteEntry(SiteEntry site, Map<String, LocalTime> pickups) {}
 
     /** @param pricedBy null where our sheets say what it costs */
     record CarrierEntry(

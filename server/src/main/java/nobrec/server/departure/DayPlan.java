@@ -50,6 +50,22 @@ final class DayPlan {
         this.now = now;
     }
 
+    Site site() {
+        return site;
+    }
+
+    Map<String, Pickup> pickups() {
+        return pickups;
+    }
+
+    /** What would go with a carrier's pickup and cannot wait for a later one. */
+    List<Planned> leavingWith(String carrierCode) {
+        return planned.stream()
+                .filter(each -> each.outlook().verdict() != DepartureOutlook.Verdict.CAN_WAIT)
+                .filter(each -> each.service().carrier().code().equals(carrierCode))
+                .toList();
+    }
+
     List<Planned> planned() {
         return planned;
     }

@@ -4,6 +4,7 @@ import java.time.LocalDate;
 import java.time.LocalDateTime;
 import java.time.temporal.ChronoUnit;
 import java.util.Comparator;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -15,6 +16,7 @@ import nobrec.core.departure.DepartureOutlook.Verdict;
 import nobrec.core.departure.PickupLoad;
 import nobrec.core.measure.Weight;
 import nobrec.core.service.Carrier;
+import nobrec.server.account.AppUser;
 import nobrec.server.api.figure.WeightFigure;
 import nobrec.server.api.list.Part;
 import nobrec.server.carrier.ServiceCatalog;
@@ -25,6 +27,7 @@ import nobrec.server.departure.DepartureView.PickupView;
 import nobrec.server.place.PostalReference;
 import nobrec.server.platform.NobrecSettings;
 import nobrec.server.shipment.DepartedRow;
+import nobrec.server.shipment.OpenChoice;
 import nobrec.server.shipment.Shipments;
 import nobrec.server.site.Site;
 import nobrec.server.site.Sites;
@@ -69,27 +72,33 @@ class DepartureBoard {
         this.settings = settings;
     }
 
-    DepartureView today() {
-        Site site = sites.home();
-        LocalDateTime now = sites.timeAt(site);
-        Map<String, Pickup> pickups = catalog.pickups(site.id());
-        DayPlan plan = plan(site, now, pickups);
+    /** @param looked the sites looked at; the day is told in the time of the first */
+    DepartureView today(List<Site> looked) {
+        Site first = looked.get(0);
+        LocalDateTime now = sites.timeAt(first);
+        List<DayPlan> plans = plans(looked);
         return new DepartureView(
-                site.company() + ", " + site.city(),
+                looked.size() == 1 ? first.name() : "All sites",
+                looked.size() == 1 ? first.code() : AppUser.ALL_SITES,
+                sites.all().stream()
+                        .map(each -> new DepartureView.SiteView(each.code(), each.city()))
+                        .toList(),
                 now.toLocalDate(),
                 now.toLocalTime().truncatedTo(ChronoUnit.MINUTES),
-                site.opensAt(),
-                site.closesAt(),
-                sites.calendar(site.id()).isOpen(now.toLocalDate()),
-                pickupViews(pickups, plan.planned(), now),
-                stuck.with(plan.notPlanned()));
+                first.opensAt(),
+                first.closesAt(),
+                looked.stream().anyMatch(site -> sites.calendar(site.id()).isOpen(now.toLocalDate())),
+                pickupViews(plans, now),
+                stuck.with(plans.stream()
+                        .flatMap(plan -> plan.notPlanned().stream())
+                        .toList()));
     }
 
     /** Every job that is not shipped and whose departure can be foreseen, the most urgent first. */
-    JobOutlookList jobs(Part part) {
-        Site site = sites.home();
-        LocalDateTime now = sites.timeAt(site);
-        List<Planned> all = plan(site, now, catalog.pickups(site.id())).planned().stream()
+    JobOutlookList jobs(List<Site> looked, Part part) {
+        LocalDateTime now = sites.timeAt(looked.get(0));
+        List<Planned> all = plans(looked).stream()
+                .flatMap(plan -> plan.planned().stream())
                 .sorted(MOST_URGENT_FIRST)
                 .toList();
         int from = part.placeIn(all.size());
@@ -108,11 +117,25 @@ class DepartureBoard {
                 all.size());
     }
 
-    private DayPlan plan(Site site, LocalDateTime now, Map<String, Pickup> pickups) {
-        Map<Long, String> choices = shipments.openChoices();
-        DayPlan plan = new DayPlan(catalog.services(), pickups, postal, site, now);
-        workOrders.notShipped().forEach(job -> plan.add(job, Optional.ofNullable(choices.get(job.id()))));
-        return plan;
+    /** A plan for each site; a job is in that of the site it leaves from. */
+    private List<DayPlan> plans(List<Site> looked) {
+        Map<Long, OpenChoice> choices = shipments.openChoices();
+        Map<Long, DayPlan> plans = new LinkedHashMap<>();
+        for (Site site : looked) {
+            plans.put(
+                    site.id(),
+                    new DayPlan(catalog.services(), catalog.pickups(site.id()), postal, site, sites.timeAt(site)));
+        }
+        for (OpenOrder job : workOrders.notShipped()) {
+            Optional<OpenChoice> choice = Optional.ofNullable(choices.get(job.id()));
+            long site = choice.map(OpenChoice::siteId)
+                    .orElseGet(() -> sites.orHome(job.site()).id());
+            DayPlan plan = plans.get(site);
+            if (plan != null) {
+                plan.add(job, choice.flatMap(OpenChoice::service));
+            }
+        }
+        return List.copyOf(plans.values());
     }
 
     /** The next departure; of what can wait the last one in time, and the last day of all where nothing is promised. */
@@ -122,26 +145,36 @@ class DepartureBoard {
                 : each.outlook().nextDeparture();
     }
 
-    private List<PickupView> pickupViews(Map<String, Pickup> pickups, List<Planned> planned, LocalDateTime now) {
-        Map<String, List<DepartedRow>> departed = shipments.departedOn(now.toLocalDate()).stream()
-                .collect(Collectors.groupingBy(
-                        row -> catalog.service(row.serviceCode()).carrier().code()));
-        Map<String, List<Planned>> leaving = planned.stream()
-                .filter(each -> each.outlook().verdict() != Verdict.CAN_WAIT)
-                .collect(Collectors.groupingBy(each -> each.service().carrier().code()));
-        return pickups.entrySet().stream()
-                .sorted(Comparator.comparing(each -> each.getValue().cutOff()))
-                .map(each -> pickupView(
-                        catalog.carrier(each.getKey()),
-                        each.getValue(),
-                        departed.getOrDefault(each.getKey(), List.of()),
-                        leaving.getOrDefault(each.getKey(), List.of()),
-                        now))
+    private List<PickupView> pickupViews(List<DayPlan> plans, LocalDateTime now) {
+        List<DepartedRow> departed = shipments.departedOn(now.toLocalDate());
+        boolean named = plans.size() > 1;
+        return plans.stream()
+                .flatMap(plan -> plan.pickups().entrySet().stream()
+                        .map(each -> pickupView(
+                                named ? Optional.of(plan.site().city()) : Optional.empty(),
+                                catalog.carrier(each.getKey()),
+                                each.getValue(),
+                                departed.stream()
+                                        .filter(row ->
+                                                row.siteId() == plan.site().id())
+                                        .filter(row -> catalog.service(row.serviceCode())
+                                                .carrier()
+                                                .code()
+                                                .equals(each.getKey()))
+                                        .toList(),
+                                plan.leavingWith(each.getKey()),
+                                now)))
+                .sorted(Comparator.comparing(PickupView::cutOff))
                 .toList();
     }
 
     private PickupView pickupView(
-            Carrier carrier, Pickup pickup, List<DepartedRow> departed, List<Planned> leaving, LocalDateTime now) {
+            Optional<String> site,
+            Carrier carrier,
+            Pickup pickup,
+            List<DepartedRow> departed,
+            List<Planned> leaving,
+            LocalDateTime now) {
         List<Long> promised = leaving.stream()
                 .filter(each -> each.outlook().verdict() == Verdict.MUST_LEAVE_TODAY)
                 .map(each -> each.job().id())
@@ -155,6 +188,7 @@ class DepartureBoard {
                         .toList()),
                 promised.size());
         return new PickupView(
+                site,
                 carrier.name(),
                 pickup.cutOff(),
                 pickup.comesOn(now.toLocalDate()),

@@ -2,6 +2,8 @@ package nobrec.server.departure;
 
 import io.swagger.v3.oas.annotations.tags.Tag;
 import jakarta.validation.Valid;
+import java.security.Principal;
+import nobrec.server.account.Accounts;
 import nobrec.server.api.list.Part;
 import nobrec.server.api.security.ForEveryone;
 import nobrec.server.departure.DepartureView.JobOutlookList;
@@ -15,21 +17,23 @@ import org.springframework.web.bind.annotation.RestController;
 class DepartureController {
 
     private final DepartureBoard board;
+    private final Accounts accounts;
 
-    DepartureController(DepartureBoard board) {
+    DepartureController(DepartureBoard board, Accounts accounts) {
+        this.accounts = accounts;
         this.board = board;
     }
 
     @GetMapping("/api/v1/departures")
     @ForEveryone
-    DepartureView today() {
-        return board.today();
+    DepartureView today(Principal who) {
+        return board.today(accounts.sitesOf(who.getName()));
     }
 
     /** All jobs that are not shipped, the most urgent first; the cursor is a place in that order. */
     @GetMapping("/api/v1/departures/jobs")
     @ForEveryone
-    JobOutlookList jobs(@ParameterObject @Valid Part part) {
-        return board.jobs(part);
+    JobOutlookList jobs(@ParameterObject @Valid Part part, Principal who) {
+        return board.jobs(accounts.sitesOf(who.getName()), part);
     }
 }

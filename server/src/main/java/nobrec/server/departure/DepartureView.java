@@ -8,9 +8,16 @@ import nobrec.core.departure.DepartureOutlook.Verdict;
 import nobrec.core.workorder.WorkOrderStatus;
 import nobrec.server.api.figure.WeightFigure;
 
-/** The day as departures, in the site's own time. */
+/**
+ * The day as departures, in the site's own time.
+ *
+ * @param siteCode of the one looked at, or ALL
+ * @param sites all of ours
+ */
 record DepartureView(
         String site,
+        String siteCode,
+        List<SiteView> sites,
         LocalDate day,
         LocalTime now,
         LocalTime opensAt,
@@ -19,7 +26,10 @@ record DepartureView(
         List<PickupView> pickups,
         List<StuckView> stuck) {
 
+    record SiteView(String code, String name) {}
+
     /**
+     * @param site city of the site it comes to, where several are shown
      * @param minutesLeft to the cut-off; below zero when it has passed
      * @param promised jobs that must leave with it today and are not shipped yet
      * @param packages shipped and on it
@@ -27,6 +37,7 @@ record DepartureView(
      * @param packedPercent of the weight that is to leave with it; of the count where a weight is not known
      */
     record PickupView(
+            Optional<String> site,
             String carrier,
             LocalTime cutOff,
             boolean comesToday,

@@ -8,7 +8,10 @@ import nobrec.core.layout.OrderField;
 import nobrec.core.notation.Reading;
 import nobrec.core.refusal.Refusal;
 import nobrec.core.workorder.WorkOrder;
+import nobrec.server.account.Accounts;
 import nobrec.server.audit.AuditLog;
+import nobrec.server.site.Site;
+import nobrec.server.site.Sites;
 import nobrec.server.workorder.WorkOrderIntake;
 import nobrec.server.workorder.WorkOrders;
 import org.springframework.stereotype.Service;
@@ -23,6 +26,8 @@ class NewJobs {
     private final WorkOrders workOrders;
     private final WorkOrderIntake intake;
     private final JobFields fields;
+    private final Accounts accounts;
+    private final Sites sites;
     private final AuditLog auditLog;
     private final TransactionOperations transactions;
 
@@ -30,11 +35,15 @@ class NewJobs {
             WorkOrders workOrders,
             WorkOrderIntake intake,
             JobFields fields,
+            Accounts accounts,
+            Sites sites,
             AuditLog auditLog,
             TransactionOperations transactions) {
         this.workOrders = workOrders;
         this.intake = intake;
         this.fields = fields;
+        this.accounts = accounts;
+        this.sites = sites;
         this.auditLog = auditLog;
         this.transactions = transactions;
     }
@@ -55,6 +64,10 @@ class NewJobs {
             Map<OrderField, String> head,
             List<Map<OrderField, String>> lines,
             String signIn) {
+        List<Site> looked = accounts.sitesOf(signIn);
+        if (looked.size() == 1 && !looked.get(0).equals(sites.home())) {
+            head.putIfAbsent(OrderField.SITE, looked.get(0).code());
+        }
         if (!number.isBlank()) {
             return added(number.strip(), request, head, lines, signIn)
                     .orElseThrow(() -> Refusal.conflict(

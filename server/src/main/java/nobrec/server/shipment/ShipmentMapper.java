@@ -66,6 +66,9 @@ interface ShipmentMapper {
     void updateAccessorials(@Param("id") long id, @Param("accessorials") String accessorials);
 
     @ChangesOneRow
+    void updateSite(@Param("id") long id, @Param("site") long site);
+
+    @ChangesOneRow
     void updateShipOn(@Param("id") long id, @Param("shipOn") LocalDate shipOn);
 
     Optional<Long> workOrderOfTrackingNumber(String trackingNumber);

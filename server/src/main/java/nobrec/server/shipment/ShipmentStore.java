@@ -173,6 +173,10 @@ public class ShipmentStore {
                 accessorials.stream().map(Accessorial::name).sorted().collect(Collectors.joining(",")));
     }
 
+    public void leaveFrom(long shipmentId, long siteId) {
+        mapper.updateSite(shipmentId, siteId);
+    }
+
     public void shipOn(long shipmentId, LocalDate day) {
         mapper.updateShipOn(shipmentId, day);
     }

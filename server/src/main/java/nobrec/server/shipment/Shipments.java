@@ -106,11 +106,10 @@ public class Shipments implements TrackedJobs {
         return mapper.departedOn(day);
     }
 
-    /** Services chosen by hand for what is still on the bench, by work order. */
-    public Map<Long, String> openChoices() {
+    /** What was chosen by hand for what is still on the bench, by work order. */
+    public Map<Long, OpenChoice> openChoices() {
         return mapper.openChoices().stream()
-                .collect(Collectors.toMap(
-                        OpenChoiceRow::workOrderId, OpenChoiceRow::chosenService, (one, other) -> other));
+                .collect(Collectors.toMap(OpenChoiceRow::workOrderId, OpenChoiceRow::choice, (one, other) -> other));
     }
 
     /** The last day on which something left by a service. */

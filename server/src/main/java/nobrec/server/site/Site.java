@@ -27,6 +27,11 @@ public record Site(
         return ZoneId.of(timeZone);
     }
 
+    /** As people say it: company and city. */
+    public String name() {
+        return company + ", " + city;
+    }
+
     public PostalAddress address() {
         return new PostalAddress(company, "", street, "", city, state, postalCode, country);
     }

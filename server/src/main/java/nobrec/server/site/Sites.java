@@ -47,6 +47,13 @@ public class Sites {
                 .orElseGet(this::home);
     }
 
+    public Site byCode(String code) {
+        return sites.get().stream()
+                .filter(site -> site.code().equals(code))
+                .findFirst()
+                .orElseThrow(() -> Refusal.notFound("Site " + code, "Choose one of those that are set up."));
+    }
+
     public List<Site> all() {
         return sites.get();
     }

@@ -23,7 +23,8 @@ record OpenOrderRow(
         LocalDate promiseDate,
         String requestedService,
         WorkOrderStatus status,
-        @Nullable Long placeId) {
+        @Nullable Long placeId,
+        String site) {
 
     OpenOrder order() {
         return new OpenOrder(
@@ -35,6 +36,7 @@ record OpenOrderRow(
                 Optional.ofNullable(promiseDate),
                 requestedService,
                 status,
-                Optional.ofNullable(placeId));
+                Optional.ofNullable(placeId),
+                site);
     }
 }

@@ -24,6 +24,7 @@ interface RulingMapper {
             @Param("ruling") @Nullable String ruling,
             @Param("service") @Nullable String service,
             @Param("hold") @Nullable String hold,
+            @Param("site") @Nullable String site,
             @Param("version") int version);
 
     @ChangesOneRow

@@ -93,12 +93,18 @@ public class Rulings {
                 RecordTexts.write(ruling),
                 ruledService(recorded.requestedService(), ruling),
                 ruledHold(ruling),
+                ruledSite(recorded.particulars().site(), ruling),
                 version);
     }
 
     /** The requested service as it counts; null where no rule decides it. */
     static @Nullable String ruledService(String recorded, Ruling ruling) {
         return ruling.decides(RuleAct.Kind.SERVICE, recorded).orElse(null);
+    }
+
+    /** The site it leaves from as it counts; null where no rule decides it. */
+    static @Nullable String ruledSite(String recorded, Ruling ruling) {
+        return ruling.decides(RuleAct.Kind.SITE, recorded).orElse(null);
     }
 
     /** Why rules hold it, as the list keeps it; null where none does. */
