@@ -1,5 +1,6 @@
 import { PLACE_KINDS } from "../ui/placeKinds";
 import { useMemo, useRef } from "react";
+import { type Checked, OutsideCheck } from "../places/OutsideCheck";
 import { PlaceField, type Proposal } from "../places/PlaceProposals";
 import { Key } from "../ui/Key";
 import { useKeys } from "../ui/keys";
@@ -41,14 +42,7 @@ export function ShipToForm({ bench, act, close }: Props) {
     act.mutate(
       async (id) => {
         const bench = await acts.correctShipTo({
-          company: text("company"),
-          person: text("person"),
-          street: text("street"),
-          street2: text("street2"),
-          city: text("city"),
-          state: text("state"),
-          postalCode: text("postalCode"),
-          country: text("country"),
+          ...readForm(),
           kind: kind === to.kind ? undefined : kind,
         })(id);
         return text("phone") === to.phone ? bench : acts.correctPhone(text("phone"))(id);
@@ -56,14 +50,30 @@ export function ShipToForm({ bench, act, close }: Props) {
       { onSuccess: close },
     );
   }
+  function readForm() {
+    const data = new FormData(form.current ?? undefined);
+    const text = (name: string) => String(data.get(name) ?? "").trim();
+    return {
+      company: text("company"),
+      person: text("person"),
+      street: text("street"),
+      street2: text("street2"),
+      city: text("city"),
+      state: text("state"),
+      postalCode: text("postalCode"),
+      country: text("country"),
+    };
+  }
+  function takeChecked(checked: Checked) {
+    setFields({ ...checked.written, ...(checked.kind ? { kind: checked.kind } : {}) });
+    form.current?.querySelector<HTMLElement>("button[type=submit]")?.focus();
+  }
   /** A place sent to before fills the fields; nothing is kept until the form is. */
   function fill(place: Proposal) {
+    setFields({ ...place.address, phone: place.phone || to.phone, kind: place.kind });
+  }
+  function setFields(values: Record<string, string>) {
     const fields = form.current?.elements;
-    const values: Record<string, string> = {
-      ...place.address,
-      phone: place.phone || to.phone,
-      kind: place.kind,
-    };
     Object.entries(values).forEach(([name, value]) => {
       const field = fields?.namedItem(name);
       if (field instanceof HTMLInputElement || field instanceof HTMLSelectElement) {
@@ -106,6 +116,7 @@ export function ShipToForm({ bench, act, close }: Props) {
           ))}
         </select>
       </label>
+      <OutsideCheck read={readForm} take={takeChecked} />
       <div className="flex gap-2 pt-1">
         <button type="submit" className="act" disabled={act.isPending}>
           Save <Key name="Enter" />

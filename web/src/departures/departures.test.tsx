@@ -22,6 +22,8 @@ const pickup: Schemas["departure.PickupView"] = {
 
 const board: Schemas["departure.DepartureView"] = {
   site: "Marrowby, Rockford",
+  siteCode: "ROCKFORD",
+  sites: [{ code: "ROCKFORD", name: "Rockford" }],
   day: "2026-12-01",
   now: "13:07:00",
   opensAt: "07:00:00",

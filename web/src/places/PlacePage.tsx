@@ -59,6 +59,12 @@ function Whole({ place }: { place: Place }) {
             {each.reason} <em>{each.remedy}</em>
           </p>
         ))}
+        {place.outside && (
+          <p className={place.outside.deliverable === "NO" ? "border-l-4 border-warning pl-3" : ""}>
+            The address service: {place.outside.words}. {place.outside.said}{" "}
+            <span className="quiet">{moment(place.outside.at, zone)}.</span>
+          </p>
+        )}
         {place.accepted && (
           <p className="quiet">
             {place.accepted.by} accepted it as written, {moment(place.accepted.at, zone)}.

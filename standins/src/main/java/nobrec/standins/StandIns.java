@@ -4,6 +4,7 @@ import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.nio.file.Path;
 import java.util.List;
+import nobrec.standins.addressdesk.AddressDeskStandIn;
 import nobrec.standins.books.BooksStandIn;
 import nobrec.standins.carrier.CarrierStandIn;
 import nobrec.standins.http.Behavior;
@@ -65,7 +66,8 @@ public final class StandIns implements AutoCloseable {
                 new CarrierStandIn(CarrierStandIn.WHIMBREL, folder),
                 books,
                 new OrderDeskStandIn(shop, new RecordStore(folder.resolve("orders.json")), orderDesk),
-                new WebShopStandIn(webShop));
+                new WebShopStandIn(webShop),
+                new AddressDeskStandIn());
         try {
             WebServer web = new WebServer(settings.httpPort());
             services.forEach(service -> service.mount(web));

@@ -6,6 +6,7 @@ import java.util.HashMap;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import nobrec.core.refusal.Refusal;
 
 /** Countries by code (ISO 3166-1, by the JDK's tables) and by their English names. */
 public final class Countries {
@@ -13,6 +14,22 @@ public final class Countries {
     private static final Map<String, String> BY_NAME = byName();
 
     private Countries() {}
+
+    /**
+     * The code of a country that somebody typed.
+     *
+     * @param otherwise where nothing was typed
+     * @throws Refusal where there is no such country
+     */
+    public static String codeOf(String text, String otherwise) {
+        return text.isBlank()
+                ? otherwise
+                : read(text)
+                        .orElseThrow(() -> Refusal.unusable(
+                                "The country",
+                                "There is no country “" + text.strip() + "”.",
+                                "Write its English name or its two letters (ISO 3166)."));
+    }
 
     /** The two-letter code of a country written as code or name: {@code us}, {@code USA}, {@code United States}. */
     public static Optional<String> read(String text) {

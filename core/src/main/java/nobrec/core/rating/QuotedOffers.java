@@ -6,6 +6,8 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
 import nobrec.core.notation.MoneyText;
 import nobrec.core.service.CarrierPricing;
 import nobrec.core.service.CarrierPricing.PricedBy;
@@ -52,6 +54,14 @@ public record QuotedOffers(List<Offer> offers, Map<String, Note> notes) {
             offers.add(carrier == null || isRefusedAnyway(offer) ? offer : quoted(offer, carrier, notes));
         }
         return new QuotedOffers(List.copyOf(offers), Map.copyOf(notes));
+    }
+
+    /** Codes of the carriers whose price would make a difference. */
+    public static Set<String> worthAsking(List<Offer> bySheet) {
+        return bySheet.stream()
+                .filter(offer -> !isRefusedAnyway(offer))
+                .map(offer -> offer.service().carrier().code())
+                .collect(Collectors.toSet());
     }
 
     /** What no price would change. */

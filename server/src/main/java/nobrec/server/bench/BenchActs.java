@@ -218,13 +218,9 @@ class BenchActs {
 
     /** @param placeKind what stands there, as a person says it */
     void correctShipTo(long shipmentId, PostalAddress shipTo, Optional<PlaceKind> placeKind, String signIn) {
-        String country = shipTo.country().isEmpty()
-                ? sites.byId(shipments.byId(shipmentId).siteId()).country()
-                : Countries.read(shipTo.country())
-                        .orElseThrow(() -> Refusal.unusable(
-                                "The country",
-                                "There is no country “" + shipTo.country() + "”.",
-                                "Write its English name or its two letters (ISO 3166)."));
+        String country = Countries.codeOf(
+                shipTo.country(),
+                sites.byId(shipments.byId(shipmentId).siteId()).country());
         change(shipmentId, shipment -> {
             WorkOrder job = workOrders.byId(shipment.workOrderId());
             PostalAddress corrected = shipTo.in(country).inStandardSpelling();

@@ -21,6 +21,7 @@ public class Connections {
 
     public static final String BOOKS = "BOOKS";
     public static final String SCALE = "SCALE";
+    public static final String ADDRESS_SERVICE = "ADDRESSES";
 
     private final ConnectionMapper mapper;
     private final CredentialCipher cipher;

@@ -2,6 +2,7 @@ package nobrec.server.place;
 
 import java.time.Instant;
 import java.util.Optional;
+import nobrec.core.address.OutsideVerdict;
 import nobrec.core.address.PlaceKind;
 import nobrec.core.address.PlaceKindRule;
 import nobrec.core.address.PostalAddress;
@@ -12,6 +13,7 @@ import nobrec.core.address.PostalAddress;
  * @param note for whoever drives there
  * @param saidKind what the shop said that stands there
  * @param kindSaidBy sign-in; empty text where nobody said it
+ * @param outside what an address service last said; empty where it was never asked
  * @param accepted who said that the address is right as it is written
  * @param check what the last check found
  * @param version that a change must name
@@ -23,9 +25,13 @@ public record Place(
         String note,
         Optional<PlaceKind> saidKind,
         String kindSaidBy,
+        Optional<OutsideSaid> outside,
         Optional<Acceptance> accepted,
         Checked check,
         int version) {
+
+    /** @param said in its own words */
+    public record OutsideSaid(OutsideVerdict.Deliverable deliverable, String said, Instant at) {}
 
     public record Acceptance(String by, Instant at) {}
 

@@ -4,6 +4,7 @@ import java.time.Instant;
 import java.util.Collection;
 import java.util.List;
 import java.util.Optional;
+import nobrec.core.address.OutsideVerdict;
 import nobrec.core.address.PlaceKind;
 import nobrec.server.platform.mapping.ChangesAnyRows;
 import nobrec.server.platform.mapping.ChangesOneRow;
@@ -27,6 +28,13 @@ interface PlaceMapper {
 
     /** All of them, some at a time. */
     List<PlaceRow> all(@Param("after") long after, @Param("limit") int limit);
+
+    @ChangesOneRow
+    void noteService(
+            @Param("id") long id,
+            @Param("verdict") OutsideVerdict.Deliverable verdict,
+            @Param("said") String said,
+            @Param("at") Instant at);
 
     @ChangesOneRow
     void describe(

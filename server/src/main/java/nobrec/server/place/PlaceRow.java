@@ -2,6 +2,7 @@ package nobrec.server.place;
 
 import java.time.Instant;
 import java.util.Optional;
+import nobrec.core.address.OutsideVerdict;
 import nobrec.core.address.PlaceKind;
 import nobrec.core.address.PostalAddress;
 import org.jspecify.annotations.Nullable;
@@ -21,6 +22,9 @@ record PlaceRow(
         String note,
         @Nullable PlaceKind kind,
         String kindSaidBy,
+        OutsideVerdict.@Nullable Deliverable serviceVerdict,
+        String serviceSaid,
+        @Nullable Instant serviceAt,
         String acceptedBy,
         @Nullable Instant acceptedAt,
         String checkSaid,
@@ -36,6 +40,9 @@ record PlaceRow(
                 note,
                 Optional.ofNullable(kind),
                 kindSaidBy,
+                serviceVerdict == null || serviceAt == null
+                        ? Optional.empty()
+                        : Optional.of(new Place.OutsideSaid(serviceVerdict, serviceSaid, serviceAt)),
                 Optional.ofNullable(acceptedAt).map(at -> new Place.Acceptance(acceptedBy, at)),
                 new Place.Checked(checkSaid, checkStops, checkedAt),
                 version);

@@ -10,6 +10,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import nobrec.core.address.AddressCheck.Finding;
+import nobrec.core.address.OutsideVerdict;
 import nobrec.core.address.PlaceKind;
 import nobrec.core.address.PostalAddress;
 import nobrec.core.intake.PlaceFile;
@@ -195,6 +196,30 @@ public class Places {
             Place place = byId(found.id());
             mapper.describe(place.id(), place.phone(), place.note(), kind, signIn);
         });
+    }
+
+    /**
+     * What an address service says of an address that is a place of ours. What stands there counts where nobody of the shop has said
+     * it.
+     *
+     * @return the place whose kind is another now; empty where it stays
+     */
+    @Transactional
+    public Optional<Long> outsideSays(PostalAddress address, String service, OutsideVerdict verdict) {
+        PlaceId found = known(List.of(AddressChecks.key(address))).get(AddressChecks.key(address));
+        if (found == null) {
+            return Optional.empty();
+        }
+        Place place = byId(found.id());
+        mapper.noteService(
+                place.id(), verdict.deliverable(), Shortened.to(LONGEST_FINDING, verdict.said()), clock.instant());
+        if (place.saidKind().isPresent()
+                || verdict.kind().isEmpty()
+                || verdict.kind().get() == place.kind()) {
+            return Optional.empty();
+        }
+        mapper.describe(place.id(), place.phone(), place.note(), verdict.kind().get(), service);
+        return Optional.of(place.id());
     }
 
     /** Somebody knows that the address is right as it is written, whatever the check says. */

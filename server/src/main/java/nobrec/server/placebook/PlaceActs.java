@@ -3,9 +3,11 @@ package nobrec.server.placebook;
 import java.util.Optional;
 import nobrec.core.address.PhoneNumber;
 import nobrec.core.address.PlaceKind;
+import nobrec.core.address.PostalAddress;
 import nobrec.core.intake.PlaceFile;
 import nobrec.core.notation.Reading;
 import nobrec.core.refusal.Refusal;
+import nobrec.server.place.OutsideAddressChecks;
 import nobrec.server.place.Place;
 import nobrec.server.place.Places;
 import nobrec.server.platform.csv.HeadedRows;
@@ -23,8 +25,12 @@ class PlaceActs {
     private final Places places;
     private final JobPlaces jobs;
     private final Sites sites;
+    private final OutsideAddressChecks outside;
+    private final OutsideKeeper keeper;
 
-    PlaceActs(Places places, JobPlaces jobs, Sites sites) {
+    PlaceActs(Places places, JobPlaces jobs, Sites sites, OutsideAddressChecks outside, OutsideKeeper keeper) {
+        this.outside = outside;
+        this.keeper = keeper;
         this.places = places;
         this.jobs = jobs;
         this.sites = sites;
@@ -49,6 +55,17 @@ class PlaceActs {
             throw Refusal.unusable("The phone number", refused.reason(), refused.remedy());
         }
         return reading.found().orElseThrow().e164();
+    }
+
+    String homeCountry() {
+        return sites.home().country();
+    }
+
+    /** Asks outside first, so that no transaction waits for it. */
+    OutsideAddressChecks.Answer askOutside(PostalAddress address) {
+        OutsideAddressChecks.Answer answer = outside.check(address);
+        keeper.kept(address, answer);
+        return answer;
     }
 
     @Transactional

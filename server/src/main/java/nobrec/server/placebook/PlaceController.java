@@ -12,7 +12,10 @@ import java.security.Principal;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import nobrec.core.address.Countries;
+import nobrec.core.address.OutsideVerdict;
 import nobrec.core.address.PlaceKind;
+import nobrec.core.address.PostalAddress;
 import nobrec.core.intake.PlaceFile;
 import nobrec.core.intake.RowFault;
 import nobrec.core.limit.Limits;
@@ -20,6 +23,7 @@ import nobrec.server.api.list.Part;
 import nobrec.server.api.security.ForCoordinators;
 import nobrec.server.api.security.ForEveryone;
 import nobrec.server.api.security.ForTheDesk;
+import nobrec.server.place.OutsideAddressChecks;
 import nobrec.server.place.Place;
 import nobrec.server.place.Places;
 import nobrec.server.placebook.PlaceView.PlaceLine;
@@ -57,6 +61,37 @@ class PlaceController {
             Optional<PlaceKind> kind) {}
 
     /** @param other the place that turned out to be this one */
+    record AddressToCheck(
+            @NotNull @Size(max = Limits.TEXT) String company,
+            @NotNull @Size(max = Limits.TEXT) String person,
+            @NotNull @Size(max = Limits.TEXT) String street,
+            @NotNull @Size(max = Limits.TEXT) String street2,
+            @NotNull @Size(max = Limits.TEXT) String city,
+            @NotNull @Size(max = Limits.TEXT) String state,
+            @NotNull @Size(max = Limits.TEXT) String postalCode,
+            @NotNull @Size(max = Limits.TEXT) String country) {
+        /** @param home country where none is written */
+        PostalAddress address(String home) {
+            return new PostalAddress(
+                            company, person, street, street2, city, state, postalCode, Countries.codeOf(country, home))
+                    .inStandardSpelling();
+        }
+    }
+
+    /**
+     * @param said in the service's own words
+     * @param written as the service writes it
+     * @param different names of the parts that it writes otherwise
+     */
+    record OutsideCheck(
+            String service,
+            OutsideVerdict.Deliverable deliverable,
+            String words,
+            Optional<PlaceKind> kind,
+            String said,
+            PlaceView.PlaceAddress written,
+            List<String> different) {}
+
     record Merging(@Min(1) long other) {}
 
     /**
@@ -113,6 +148,23 @@ class PlaceController {
     PlaceView describe(@PathVariable long id, @Valid @RequestBody PlaceChange change, Principal who) {
         acts.describe(id, change.version(), change.phone(), change.note(), change.kind(), who.getName());
         return views.of(places.byId(id));
+    }
+
+    /** What the address service outside says of an address; a place of ours keeps it. */
+    @PostMapping("/api/v1/places/outside-checks")
+    @ForTheDesk
+    OutsideCheck askOutside(@Valid @RequestBody AddressToCheck asked) {
+        PostalAddress address = asked.address(acts.homeCountry());
+        OutsideAddressChecks.Answer answer = acts.askOutside(address);
+        OutsideVerdict verdict = answer.verdict();
+        return new OutsideCheck(
+                answer.service(),
+                verdict.deliverable(),
+                verdict.deliverable().words(),
+                verdict.kind(),
+                verdict.said(),
+                PlaceViews.address(verdict.written()),
+                AddressParts.different(address, verdict.written()));
     }
 
     /** Another place turned out to be this one. */

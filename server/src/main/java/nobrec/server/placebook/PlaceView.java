@@ -4,6 +4,7 @@ import java.time.Instant;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
+import nobrec.core.address.OutsideVerdict;
 import nobrec.core.address.PlaceKind;
 import nobrec.core.charging.FreightTerms;
 import nobrec.core.workorder.WorkOrderStatus;
@@ -16,6 +17,7 @@ import nobrec.server.api.figure.Amount;
  * @param saidKind left out where it is told from the address
  * @param kindBy who or what says what stands there
  * @param note for whoever drives there
+ * @param outside what an address service said; left out where it was never asked
  * @param history jobs that go or went there, the newest first
  */
 public record PlaceView(
@@ -29,6 +31,7 @@ public record PlaceView(
         String note,
         List<FindingView> findings,
         Instant checkedAt,
+        Optional<OutsideView> outside,
         Optional<AcceptedView> accepted,
         List<HistoryRow> history) {
 
@@ -45,6 +48,9 @@ public record PlaceView(
 
     /** @param stops whether nothing goes there before it is put right */
     record FindingView(boolean stops, String reason, String remedy) {}
+
+    /** What an address service outside last said. */
+    record OutsideView(OutsideVerdict.Deliverable deliverable, String words, String said, Instant at) {}
 
     record AcceptedView(String by, Instant at) {}
 

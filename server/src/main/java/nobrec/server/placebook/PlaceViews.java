@@ -6,6 +6,7 @@ import java.util.Optional;
 import java.util.stream.Collectors;
 import nobrec.core.address.Countries;
 import nobrec.core.address.PlaceKindRule;
+import nobrec.core.address.PostalAddress;
 import nobrec.core.limit.Limits;
 import nobrec.server.account.Accounts;
 import nobrec.server.api.figure.Amount;
@@ -53,7 +54,7 @@ class PlaceViews {
                     Optional<AtPlace> at = Optional.ofNullable(there.get(place.id()));
                     return new PlaceLine(
                             place.id(),
-                            address(place),
+                            address(place.address()),
                             place.kind(),
                             kindBy(place),
                             at.map(AtPlace::jobs).orElse(0),
@@ -70,7 +71,7 @@ class PlaceViews {
         return new PlaceView(
                 place.id(),
                 place.version(),
-                address(place),
+                address(place.address()),
                 place.kind(),
                 place.saidKind(),
                 kindBy(place),
@@ -80,6 +81,9 @@ class PlaceViews {
                         .map(each -> new PlaceView.FindingView(each.stops(), each.reason(), each.remedy()))
                         .toList(),
                 place.check().at(),
+                place.outside()
+                        .map(each -> new PlaceView.OutsideView(
+                                each.deliverable(), each.deliverable().words(), each.said(), each.at())),
                 place.accepted().map(each -> new PlaceView.AcceptedView(accounts.displayName(each.by()), each.at())),
                 past.stream()
                         .map(job -> history(job, sent.getOrDefault(job.id(), List.of())))
@@ -110,7 +114,7 @@ class PlaceViews {
                         .findFirst()
                         .orElse("")
                 : place.phone();
-        return new Proposal(place.id(), address(place), place.kind(), phone, place.note(), last);
+        return new Proposal(place.id(), address(place.address()), place.kind(), phone, place.note(), last);
     }
 
     private LastTime lastTime(PastJob job, SentRow sent) {
@@ -139,16 +143,16 @@ class PlaceViews {
                 last.filter(each -> seesMoney).map(each -> Amount.of(each.customerCharge())));
     }
 
-    private static PlaceAddress address(Place place) {
+    static PlaceAddress address(PostalAddress address) {
         return new PlaceAddress(
-                place.address().company(),
-                place.address().person(),
-                place.address().street(),
-                place.address().street2(),
-                place.address().city(),
-                place.address().state(),
-                place.address().postalCode(),
-                Countries.nameOf(place.address().country()));
+                address.company(),
+                address.person(),
+                address.street(),
+                address.street2(),
+                address.city(),
+                address.state(),
+                address.postalCode(),
+                Countries.nameOf(address.country()));
     }
 
     /** Who or what says what stands there. */

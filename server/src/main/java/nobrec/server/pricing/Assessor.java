@@ -70,9 +70,8 @@ public class Assessor {
 
     public Assessment assess(Shipment shipment, Jobs jobs) {
         ShipmentToRate toRate = feed.toRate(shipment, jobs);
-        QuotedOffers quoted = QuotedOffers.of(
-                shipment.packages().isEmpty() ? List.of() : feed.offers(toRate, shipment.siteId()),
-                quotes.of(shipment, jobs, toRate));
+        List<Offer> bySheet = shipment.packages().isEmpty() ? List.of() : feed.offers(toRate, shipment.siteId());
+        QuotedOffers quoted = QuotedOffers.of(bySheet, quotes.of(shipment, jobs, toRate, bySheet));
         List<Offer> offers =
                 quoted.offers().stream().sorted(ALLOWED_AND_CHEAP_FIRST).toList();
         ServiceChoice choice = ServiceChoice.of(

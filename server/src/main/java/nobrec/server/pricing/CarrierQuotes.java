@@ -9,11 +9,14 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import nobrec.core.calendar.Pickup;
 import nobrec.core.rating.CarrierAnswer;
+import nobrec.core.rating.Offer;
+import nobrec.core.rating.QuotedOffers;
 import nobrec.core.rating.QuotedOffers.Asked;
 import nobrec.core.service.Accessorial;
 import nobrec.core.service.Carrier;
@@ -66,9 +69,9 @@ class CarrierQuotes {
         this.clock = clock;
     }
 
-    /** By carrier code; nothing where all are priced by their sheets. */
-    Map<String, Asked> of(Shipment shipment, Jobs jobs, ShipmentToRate toRate) {
-        List<Carrier> asking = asking();
+    /** By carrier code, of those whose price would make a difference; nothing where all are priced by their sheets. */
+    Map<String, Asked> of(Shipment shipment, Jobs jobs, ShipmentToRate toRate, List<Offer> bySheet) {
+        List<Carrier> asking = asking(bySheet);
         if (asking.isEmpty()) {
             return Map.of();
         }
@@ -84,8 +87,10 @@ class CarrierQuotes {
         return asked;
     }
 
-    private List<Carrier> asking() {
+    private List<Carrier> asking(List<Offer> bySheet) {
+        Set<String> worthAsking = QuotedOffers.worthAsking(bySheet);
         return catalog.carriers().stream()
+                .filter(carrier -> worthAsking.contains(carrier.code()))
                 .filter(carrier -> catalog.pricing(carrier.code()).asksCarrier())
                 .toList();
     }
@@ -116,8 +121,8 @@ class CarrierQuotes {
     }
 
     /** What each of them would be asked now; nothing about a shipment of which a weight or a carrier's pickup is missing. */
-    List<Question> questions(Shipment shipment, Jobs jobs, ShipmentToRate toRate) {
-        return asking().stream()
+    List<Question> questions(Shipment shipment, Jobs jobs, ShipmentToRate toRate, List<Offer> bySheet) {
+        return asking(bySheet).stream()
                 .flatMap(carrier -> question(carrier, shipment, jobs, toRate).stream())
                 .toList();
     }

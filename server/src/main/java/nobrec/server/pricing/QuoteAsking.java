@@ -2,11 +2,13 @@ package nobrec.server.pricing;
 
 import java.time.Clock;
 import java.util.HashMap;
+import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.UUID;
 import java.util.concurrent.RejectedExecutionException;
 import nobrec.core.rating.CarrierAnswer;
+import nobrec.core.rating.Offer;
 import nobrec.core.rating.QuotedOffers.Asked;
 import nobrec.core.refusal.Refusal;
 import nobrec.core.service.ShipmentToRate;
@@ -85,8 +87,9 @@ public class QuoteAsking {
     public void ask(Shipment shipment, Jobs jobs, boolean again) {
         shipment.requireOpen();
         ShipmentToRate toRate = feed.toRate(shipment, jobs);
-        Map<String, Asked> asked = quotes.of(shipment, jobs, toRate);
-        quotes.questions(shipment, jobs, toRate).stream()
+        List<Offer> bySheet = feed.offers(toRate, shipment.siteId());
+        Map<String, Asked> asked = quotes.of(shipment, jobs, toRate, bySheet);
+        quotes.questions(shipment, jobs, toRate, bySheet).stream()
                 .filter(question -> wantsAsking(
                         Objects.requireNonNull(asked.get(question.carrier().code()))
                                 .answer(),
