@@ -54,8 +54,13 @@ class LaterOfferTest extends ServerTest {
 
     @Test
     void nothingIsSaidWhereNothingIsPromisedOrNothingCostsLess() {
-        bringIn("LD-4", "Plover Ground", 2);
+        drop("alone.csv", """
+                Order No,Customer,Ship To,Street,City,State,ZIP,Country,Ship Via,Promise,Item,Qty,Unit Wt lb
+                LD-4,Sallow End,Sallow End North,90 Osier Road,Madison,WI,53703,US,Plover Ground,2026-12-09,LD-A,4,0.5
+                LD-7,Sallow End,Sallow End South,91 Osier Road,Madison,WI,53703,US,Plover Ground,,LD-A,4,0.5
+                """.getBytes(StandardCharsets.UTF_8));
         assertThat(later("LD-4").isMissingNode() || later("LD-4").isNull()).isTrue();
+        assertThat(later("LD-7").isMissingNode() || later("LD-7").isNull()).isTrue();
     }
 
     @Test
