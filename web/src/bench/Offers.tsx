@@ -166,7 +166,7 @@ function OfferRow({ bench, offer, last, current, opened, take, open }: RowProps)
     >
       <button
         type="button"
-        className="min-w-0 flex-1 truncate text-left max-[1150px]:whitespace-normal"
+        className="flex min-w-0 flex-1 flex-wrap items-baseline gap-x-2 text-left leading-tight"
         aria-pressed={offer.chosen}
         title={offer.objections.join(" ")}
         onClick={take}
@@ -224,10 +224,10 @@ function Price({ offer }: { offer: Offer }) {
 /** What sets it apart; what would change it where it cannot be taken. */
 function Marks({ offer }: { offer: Offer }) {
   if (offer.quote?.source === "AWAITED" && !offer.total) {
-    return <span className="quiet ml-2">asking the carrier…</span>;
+    return <span className="quiet">asking the carrier…</span>;
   }
   if (offer.brief) {
-    return <span className={"ml-2 " + (offer.lacksData ? "text-warning" : "quiet")}>{offer.brief}</span>;
+    return <span className={"min-w-0 " + (offer.lacksData ? "text-warning" : "quiet")}>{offer.brief}</span>;
   }
   const words = [
     offer.requested && "requested",
@@ -237,14 +237,14 @@ function Marks({ offer }: { offer: Offer }) {
   return (
     <>
       {words.map((word) => (
-        <span key={word} className="ml-2 border-b-2 border-primary text-sm">
+        <span key={word} className="border-b-2 border-primary text-sm">
           {word}
         </span>
       ))}
       {offer.quote && (
         <span
           title={offer.quote.sentence}
-          className={"ml-2 text-sm " + (offer.quote.differs ? "font-bold text-warning" : "quiet")}
+          className={"text-sm " + (offer.quote.differs ? "font-bold text-warning" : "quiet")}
         >
           {QUOTE_WORDS[offer.quote.source]}
           {offer.quote.differs && ", unlike the sheet"}

@@ -2,6 +2,7 @@ package nobrec.core.rating;
 
 import java.math.BigDecimal;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -15,12 +16,33 @@ import nobrec.core.address.PlaceKind;
 /**
  * What the kind of a place does to the prices: the same shipment priced to it and to a business.
  *
- * @param carriersByCents carriers by what each asks more than to a business, in cents; less where it is negative
+ * @param carriersByMore carriers by what they ask more than to a business, from the service for which that is least to the one for
+ *     which it is most
  * @param notGoing carriers that would go to a business there and do not go to this kind
  */
-public record KindEffect(PlaceKind kind, Map<Long, Set<String>> carriersByCents, Set<String> notGoing) {
+public record KindEffect(PlaceKind kind, Map<More, Set<String>> carriersByMore, Set<String> notGoing) {
 
     private static final int CENT_DIGITS = 2;
+
+    /** Cents; below zero where a business pays more. */
+    public record More(long least, long most) implements Comparable<More> {
+
+        private static final Comparator<More> LEAST_FIRST =
+                Comparator.comparingLong(More::least).thenComparingLong(More::most);
+
+        private More with(More other) {
+            return new More(Math.min(least, other.least), Math.max(most, other.most));
+        }
+
+        @Override
+        public int compareTo(More other) {
+            return LEAST_FIRST.compare(this, other);
+        }
+
+        private String words() {
+            return signed(least) + (least == most ? "" : " to " + signed(most));
+        }
+    }
 
     /**
      * @param there offers to the place as it is
@@ -30,36 +52,38 @@ public record KindEffect(PlaceKind kind, Map<Long, Set<String>> carriersByCents,
     public static Optional<KindEffect> of(PlaceKind kind, List<Offer> there, List<Offer> toBusiness) {
         Map<String, Offer> asIs =
                 there.stream().collect(Collectors.toMap(offer -> offer.service().code(), Function.identity()));
-        Map<Long, Set<String>> byCents = new TreeMap<>();
+        Map<String, More> byCarrier = new TreeMap<>();
         Set<String> notGoing = new TreeSet<>();
-        Set<String> going = new TreeSet<>();
         for (Offer business : toBusiness) {
             Offer own = asIs.get(business.service().code());
             if (!business.isUsable() || own == null) {
                 continue;
             }
             String carrier = business.service().carrier().name();
-            if (!own.isUsable()) {
-                notGoing.add(carrier);
-            } else {
-                going.add(carrier);
+            if (own.isUsable()) {
                 long more = own.totalCents() - business.totalCents();
-                if (more != 0) {
-                    byCents.computeIfAbsent(more, cents -> new TreeSet<>()).add(carrier);
-                }
+                byCarrier.merge(carrier, new More(more, more), More::with);
+            } else {
+                notGoing.add(carrier);
             }
         }
-        notGoing.removeAll(going);
-        return byCents.isEmpty() && notGoing.isEmpty()
+        notGoing.removeAll(byCarrier.keySet());
+        Map<More, Set<String>> byMore = new TreeMap<>();
+        byCarrier.forEach((carrier, more) -> {
+            if (more.least() != 0 || more.most() != 0) {
+                byMore.computeIfAbsent(more, each -> new TreeSet<>()).add(carrier);
+            }
+        });
+        return byMore.isEmpty() && notGoing.isEmpty()
                 ? Optional.empty()
-                : Optional.of(new KindEffect(kind, byCents, notGoing));
+                : Optional.of(new KindEffect(kind, byMore, notGoing));
     }
 
     /** In words: {@code residence: +5.55 at 3 carriers; Godwit Post does not go there}. */
     public String sentence() {
         List<String> parts = new ArrayList<>();
-        String prices = carriersByCents.entrySet().stream()
-                .map(each -> signed(each.getKey()) + " at " + carriers(each.getValue()))
+        String prices = carriersByMore.entrySet().stream()
+                .map(each -> each.getKey().words() + " at " + carriers(each.getValue()))
                 .collect(Collectors.joining(", "));
         if (!prices.isEmpty()) {
             parts.add(prices);

@@ -64,6 +64,23 @@ class KindEffectTest {
     }
 
     @Test
+    void ofACarrierWithSeveralServicesTheLeastAndTheMostIsSaid() {
+        assertThat(KindEffect.of(
+                                PlaceKind.RESIDENCE,
+                                List.of(
+                                        offer("A", "Plover", 1245),
+                                        offer("B", "Plover", 2646),
+                                        offer("C", "Dunlin", 900)),
+                                List.of(
+                                        offer("A", "Plover", 1000),
+                                        offer("B", "Plover", 2000),
+                                        offer("C", "Dunlin", 900)))
+                        .orElseThrow()
+                        .sentence())
+                .isEqualTo("residence: +2.45 to +6.46 at Plover");
+    }
+
+    @Test
     void aCarrierThatGoesThereByAnotherServiceIsNotSaidToStayAway() {
         Objection closed = new Objection.PlaceNotServed(PlaceKind.PO_BOX);
         assertThat(KindEffect.of(

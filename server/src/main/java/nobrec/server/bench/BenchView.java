@@ -77,7 +77,7 @@ public record BenchView(
     record HouseRuleView(String job, String name, String why, String does) {}
 
     /** @param proposed left out where code, city and state agree, or nothing can be told */
-    /** One of our sites, by its code and what it is called. */
+    /** One of our sites, by its code and its city. */
     record SiteView(String code, String name) {}
 
     /** @param kindEffect what its kind does to the prices, in words; nothing at a business */

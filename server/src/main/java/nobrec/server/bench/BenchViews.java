@@ -184,7 +184,7 @@ class BenchViews {
                 accessorials(shipment, offered),
                 sites.byId(shipment.siteId()).code(),
                 sites.all().stream()
-                        .map(site -> new BenchView.SiteView(site.code(), site.name()))
+                        .map(site -> new BenchView.SiteView(site.code(), site.city()))
                         .toList(),
                 today,
                 sites.calendar(shipment.siteId()).openOrNext(today.plusDays(1)),

@@ -67,7 +67,7 @@ public class JobPlaces {
         }
     }
 
-    /** Numbers of other jobs that go where one goes and are not held, those promised first. */
+    /** Numbers of other jobs that go where one goes and wait for nothing, those promised first. */
     public List<String> goingThereToo(long workOrderId, int limit) {
         return mapper.goingThereToo(workOrderId, limit);
     }

@@ -8,12 +8,14 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.concurrent.atomic.AtomicInteger;
 
-/** What a carrier would ask: a base, so much for each kilogram, and something for whatever is wanted besides. */
+/** What a carrier would ask: a base, so much for each kilogram, less for those above thirty, and something for whatever is wanted besides. */
 final class QuoteDesk {
 
     private static final Duration VALID = Duration.ofMinutes(30);
     private static final BigDecimal BASE = new BigDecimal("7.90");
     private static final BigDecimal PER_KILOGRAM = new BigDecimal("1.15");
+    private static final BigDecimal LIGHT = new BigDecimal("30");
+    private static final BigDecimal PER_HEAVY_KILOGRAM = new BigDecimal("0.38");
     private static final BigDecimal PER_EXTRA = new BigDecimal("4.20");
     private static final int GRAMS_DIGITS = 3;
 
@@ -38,7 +40,8 @@ final class QuoteDesk {
                 .movePointLeft(GRAMS_DIGITS);
         long wanted = extras.stream().filter(extra -> !extra.equals("BUSINESS")).count();
         BigDecimal total = BASE.multiply(BigDecimal.valueOf(order.packages().size()))
-                .add(PER_KILOGRAM.multiply(kilograms))
+                .add(PER_KILOGRAM.multiply(kilograms.min(LIGHT)))
+                .add(PER_HEAVY_KILOGRAM.multiply(kilograms.subtract(LIGHT).max(BigDecimal.ZERO)))
                 .add(PER_EXTRA.multiply(BigDecimal.valueOf(wanted)));
         List<Price> prices = new ArrayList<>();
         for (String service : services) {
