@@ -37,7 +37,7 @@ class NeedsAttentionTest {
             desk.type("3 kg");
             desk.press(Keys.ENTER);
             desk.waitUntilGone("BOLLARD");
-            desk.tabTo("Release job E2E-53");
+            desk.tabTo("Release the hold: job E2E-53");
             desk.press(Keys.ENTER);
             desk.waitUntilGone("On hold: credit");
             severalAtOnce(desk);

@@ -66,6 +66,11 @@ public abstract class ServerTest {
         }
 
         @Bean
+        StatementPlans statementPlans() {
+            return new StatementPlans();
+        }
+
+        @Bean
         @Primary
         TestClock testClock() {
             return new TestClock();
