@@ -116,7 +116,7 @@ class ScreenshotsTest {
             keep(desk, "rule");
             desk.open("/connections");
             desk.waitForText("Whimbrel Lines");
-            desk.press(Keys.ENTER);
+            desk.press(Keys.ARROW_DOWN, Keys.ENTER);
             desk.waitFor("form[aria-label=Books]");
             keep(desk, "connections");
         }

@@ -114,10 +114,15 @@ class JobListMeasurementTest extends MeasurementTest {
         return asked;
     }
 
-    /** The database explains what it would do: no table that is long is read as a whole. */
-    private void requireIndexes() {
+    /** The database explains what it would do: no table that is long is read as a whole; what it has found already is. */
+    @Test
+    void everyLookIsReadByAnIndex() {
+        fillAMillion();
+        // Names are read into memory once, all of them.
+        list(Map.of("text", "a"));
         asked().forEach((name, words) -> assertThat(plans.of(() -> list(words.apply(7))).stream()
                         .filter(step -> step.index() == null && step.rows() > LONG)
+                        .filter(step -> !step.table().startsWith("<"))
                         .map(step -> step.statement() + " reads all of " + step.table()))
                 .as(name)
                 .isEmpty());
@@ -129,7 +134,6 @@ class JobListMeasurementTest extends MeasurementTest {
         for (int look = 0; look < LOOKS; look++) {
             list(Map.of());
         }
-        requireIndexes();
         double floor = primaryKeyRead();
         StringBuilder rows = new StringBuilder();
         for (var each : asked().entrySet()) {

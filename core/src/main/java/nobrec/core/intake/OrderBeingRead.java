@@ -31,15 +31,6 @@ final class OrderBeingRead {
     private static final String UPRIGHT = "this side up";
     private static final String NOTHING_ON_TOP = "nothing on top";
     private static final String ALONE = "alone";
-    private static final List<OrderField> SHIP_TO = List.of(
-            OrderField.COMPANY,
-            OrderField.PERSON,
-            OrderField.STREET,
-            OrderField.STREET2,
-            OrderField.CITY,
-            OrderField.STATE,
-            OrderField.POSTAL_CODE,
-            OrderField.COUNTRY);
     private static final Set<String> HANDLING_WORDS = Set.of(UPRIGHT, NOTHING_ON_TOP, ALONE);
 
     private final String number;
@@ -174,10 +165,10 @@ final class OrderBeingRead {
      * @return where the lines of the row go; empty where they go where the order goes
      */
     private Optional<PostalAddress> sameHead(RowCells row) {
-        boolean elsewhere =
-                layout.shape() == RowShape.LINE_A_ROW && SHIP_TO.stream().anyMatch(field -> differs(field, row));
+        boolean elsewhere = layout.shape() == RowShape.LINE_A_ROW
+                && OrderField.SHIP_TO.stream().anyMatch(field -> differs(field, row));
         for (int column : layout.headColumns()) {
-            if (elsewhere && SHIP_TO.stream().anyMatch(field -> layout.columnOf(field) == column)) {
+            if (elsewhere && OrderField.SHIP_TO.stream().anyMatch(field -> layout.columnOf(field) == column)) {
                 continue;
             }
             String text =

@@ -1,5 +1,7 @@
 package nobrec.core.layout;
 
+import java.util.List;
+
 /** What a column of work orders can feed. */
 public enum OrderField {
     ORDER_NUMBER("Job number", Part.HEAD, Form.TEXT),
@@ -59,6 +61,10 @@ public enum OrderField {
     /** One text; empty where the line goes where the job goes. */
     LINE_SHIP_TO("Ship-to of the line", Part.LINE, Form.TEXT),
     LINE_CUSTOM("Custom field of the line", Part.LINE, Form.TEXT);
+
+    /** Where an order goes. */
+    public static final List<OrderField> SHIP_TO =
+            List.of(COMPANY, PERSON, STREET, STREET2, CITY, STATE, POSTAL_CODE, COUNTRY);
 
     /** Whether it is said once of a work order or of each of its lines. */
     public enum Part {

@@ -141,54 +141,56 @@ public record WorkOrder(
 
     /** As it counts: its record, and the house rules where that says nothing or they overrule it. */
     public WorkOrder ruled() {
-        return ruling.acted().isEmpty()
-                ? this
-                : new WorkOrder(
-                        id,
-                        source,
-                        number,
-                        customer,
-                        customerPo,
-                        shipTo,
-                        saidPlaceKind,
-                        phone,
-                        mail,
-                        promiseDate,
-                        ruling.decided(RuleAct.Kind.SERVICE, requestedService),
-                        ruling.the(RuleAct.Kind.TERMS)
-                                .flatMap(act -> FreightTerms.read(act.value()))
-                                .orElse(terms),
-                        carrierAccount,
-                        quotedFreightCents,
-                        status,
-                        particulars.ruledBy(ruling),
-                        unknownWords,
-                        ruling,
-                        lines);
+        if (ruling.acted().isEmpty()) {
+            return this;
+        }
+        return with(
+                shipTo,
+                saidPlaceKind,
+                ruling.decided(RuleAct.Kind.SERVICE, requestedService),
+                ruling.the(RuleAct.Kind.TERMS)
+                        .flatMap(act -> FreightTerms.read(act.value()))
+                        .orElse(terms),
+                particulars.ruledBy(ruling),
+                unknownWords,
+                ruling,
+                lines);
     }
 
     /** The same at a place of a kind, with words that nobody has translated yet and with what house rules say. */
     public WorkOrder with(Optional<PlaceKind> kind, List<UnknownWord> words, Ruling rules) {
+        return with(shipTo, kind, requestedService, terms, particulars, List.copyOf(words), rules, lines);
+    }
+
+    private WorkOrder with(
+            PostalAddress to,
+            Optional<PlaceKind> kind,
+            String service,
+            FreightTerms onTerms,
+            Particulars more,
+            List<UnknownWord> words,
+            Ruling rules,
+            List<Line> all) {
         return new WorkOrder(
                 id,
                 source,
                 number,
                 customer,
                 customerPo,
-                shipTo,
+                to,
                 kind,
                 phone,
                 mail,
                 promiseDate,
-                requestedService,
-                terms,
+                service,
+                onTerms,
                 carrierAccount,
                 quotedFreightCents,
                 status,
-                particulars,
-                List.copyOf(words),
+                more,
+                words,
                 rules,
-                lines);
+                all);
     }
 
     /** Where one of its lines goes. */
@@ -220,22 +222,11 @@ public record WorkOrder(
 
     /** What a person said of its own place says nothing of that one. */
     private WorkOrder goingTo(PostalAddress there) {
-        return new WorkOrder(
-                id,
-                source,
-                number,
-                customer,
-                customerPo,
+        return with(
                 there,
                 Optional.empty(),
-                phone,
-                mail,
-                promiseDate,
                 requestedService,
                 terms,
-                carrierAccount,
-                quotedFreightCents,
-                status,
                 particulars,
                 unknownWords,
                 ruling,

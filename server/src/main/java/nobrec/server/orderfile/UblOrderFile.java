@@ -40,15 +40,6 @@ import org.jspecify.annotations.Nullable;
  */
 final class UblOrderFile {
 
-    private static final List<OrderField> SHIP_TO = List.of(
-            OrderField.COMPANY,
-            OrderField.PERSON,
-            OrderField.STREET,
-            OrderField.STREET2,
-            OrderField.CITY,
-            OrderField.STATE,
-            OrderField.POSTAL_CODE,
-            OrderField.COUNTRY);
     private static final int BEGINNING = 200;
 
     /** UN/ECE Recommendation 20, codes of weight. */
@@ -172,7 +163,7 @@ final class UblOrderFile {
         Map<OrderField, String> there = new EnumMap<>(OrderField.class);
         delivery(line.getDelivery().get(0), there);
         if (there.containsKey(OrderField.STREET)) {
-            SHIP_TO.forEach(field -> texts.put(field, there.getOrDefault(field, "")));
+            OrderField.SHIP_TO.forEach(field -> texts.put(field, there.getOrDefault(field, "")));
         }
     }
 
