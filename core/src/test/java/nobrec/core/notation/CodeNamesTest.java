@@ -31,6 +31,7 @@ class CodeNamesTest {
                         "KIND_NOT_ACCEPTED",
                         "NOT_COMPUTED",
                         "NO_PICKUP",
+                        "NO_QUOTE",
                         "NO_RATE_SHEET",
                         "NO_WEIGHT",
                         "OTHER_CURRENCY",
@@ -45,7 +46,14 @@ class CodeNamesTest {
                         "ZONE_NOT_SERVED");
         assertThat(codes(ChargeBasis.class))
                 .containsExactly(
-                        "BASE_RATE", "DEFICIT", "DISCOUNT", "FREIGHT_RATE", "FUEL", "MINIMUM", "SURCHARGE_BASIS");
+                        "BASE_RATE",
+                        "CARRIER_QUOTE",
+                        "DEFICIT",
+                        "DISCOUNT",
+                        "FREIGHT_RATE",
+                        "FUEL",
+                        "MINIMUM",
+                        "SURCHARGE_BASIS");
         assertThat(codes(SurchargeCondition.class))
                 .containsExactly(
                         "ABROAD",
