@@ -173,9 +173,7 @@ class LaterOffers {
         store.shipOn(shipment.id(), day);
         Shipment later = shipments.byId(shipment.id());
         Jobs jobs = shipments.jobs(later);
-        return jobs.promiseDate()
-                .flatMap(promise -> ServiceChoice.cheapestInTime(
-                        assessor.assess(later, jobs).offers(), promise))
+        return cheapest(later, jobs)
                 .filter(offer -> offer.total().orElseThrow().isLessThan(now))
                 .map(offer ->
                         new Found(day, offer, with, now.minus(offer.total().orElseThrow())));

@@ -31,8 +31,10 @@ public class ShortJobs {
         this.packers = packers;
     }
 
+    /** A shipment of it is locked before the job, as everywhere. */
     @Transactional
     public void decide(String job, ShortChoice choice, String signIn) {
+        shipments.openOf(workOrders.byNumber(job)).ifPresent(shipments::locked);
         WorkOrder decided = workOrders.decideWhenShort(job, choice, signIn);
         Optional<Shipment> open = shipments.there(decided).filter(shipment -> shipment.state() == ShipmentState.OPEN);
         if (choice == ShortChoice.SHIP_READY && open.isPresent()) {

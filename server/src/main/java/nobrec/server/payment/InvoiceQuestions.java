@@ -3,6 +3,7 @@ package nobrec.server.payment;
 import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
+import java.time.temporal.ChronoUnit;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -78,10 +79,12 @@ class InvoiceQuestions {
     void askDue() {
         InvoiceTurnRow turn = turns.turn();
         Instant now = clock.instant();
-        if (!turn.nextAt().isAfter(now) && turns.take(turn.nextAt(), now.plus(EVERY)) == 1) {
+        Instant taken = now.plus(EVERY).truncatedTo(ChronoUnit.MICROS);
+        if (!turn.nextAt().isAfter(now) && turns.take(turn.nextAt(), taken) == 1) {
             Optional<String> failed = askAll();
             int failures = failed.isPresent() ? Math.min(turn.failures() + 1, MOST_DOUBLINGS) : 0;
             turns.ended(
+                    taken,
                     clock.instant().plus(EVERY.multipliedBy(1L << failures)),
                     failures,
                     Shortened.to(LONGEST_SAID, failed.orElse("")));

@@ -15,8 +15,13 @@ interface InvoiceTurnMapper {
     @ChangesAnyRows
     int take(@Param("nextAt") Instant nextAt, @Param("later") Instant later);
 
-    @ChangesOneRow
-    void ended(@Param("nextAt") Instant nextAt, @Param("failures") int failures, @Param("said") String said);
+    /** Where the books called meanwhile they are asked at once, so nothing is changed then. */
+    @ChangesAnyRows
+    void ended(
+            @Param("taken") Instant taken,
+            @Param("nextAt") Instant nextAt,
+            @Param("failures") int failures,
+            @Param("said") String said);
 
     @ChangesOneRow
     void askAt(Instant now);

@@ -13,7 +13,7 @@ interface CarrierQuoteMapper {
     @ChangesAnyRows
     void ask(CarrierQuoteRow row);
 
-    /** Changes nothing where the carrier has been asked anew meanwhile. */
+    /** Changes nothing where the carrier has been asked again meanwhile. */
     @ChangesAnyRows
     void answer(CarrierQuoteRow row);
 }

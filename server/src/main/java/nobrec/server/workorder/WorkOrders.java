@@ -249,11 +249,12 @@ public class WorkOrders {
         return byId(job.id());
     }
 
-    /** What is known of its invoice. */
+    /** What is known of its invoice. What has let it go stays: an answer that was on its way takes nothing back. */
     @Transactional
     public void keepInvoiceState(String number, InvoiceState state, String signIn) {
         WorkOrder job = locked(idOf(number));
-        if (job.particulars().clearance().invoice() != state) {
+        InvoiceState before = job.particulars().clearance().invoice();
+        if (before != state && (state.letsGo() || !before.letsGo())) {
             mapper.updateInvoiceState(job.id(), state);
             changes.of(job.id());
             auditLog.write(signIn, "learned what a job's invoice is", "Job " + number, state.words());

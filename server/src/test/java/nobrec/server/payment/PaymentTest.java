@@ -5,16 +5,19 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.net.URI;
 import java.nio.charset.StandardCharsets;
 import java.time.Duration;
+import java.time.Instant;
 import java.util.HexFormat;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import javax.crypto.Mac;
 import javax.crypto.spec.SecretKeySpec;
+import nobrec.core.workorder.InvoiceState;
 import nobrec.server.ServerTest;
 import nobrec.server.connection.Connection;
 import nobrec.server.connection.Connections;
 import nobrec.server.connection.Credentials;
+import nobrec.server.workorder.WorkOrders;
 import nobrec.standins.http.Behavior;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
@@ -34,6 +37,12 @@ class PaymentTest extends ServerTest {
 
     @Autowired
     private InvoiceQuestions questions;
+
+    @Autowired
+    private InvoiceTurnMapper turns;
+
+    @Autowired
+    private WorkOrders workOrders;
 
     @Autowired
     private Connections connections;
@@ -132,6 +141,25 @@ class PaymentTest extends ServerTest {
         assertThat(isListed("PY-3")).isTrue();
         assertThat(send("POST", RELEASES, jobs, "odette", "BOOKKEEPER")).hasStatusOk();
         assertThat(isListed("PY-3")).isFalse();
+    }
+
+    @Test
+    void anAnswerThatComesLateTakesNoReleaseBack() {
+        bring("PY-4");
+        send("POST", RELEASES, Map.of("jobs", List.of("PY-4")), "odette", "BOOKKEEPER");
+        workOrders.keepInvoiceState("PY-4", InvoiceState.OPEN, "by itself");
+        assertThat(isListed("PY-4")).isFalse();
+        assertThat(paymentChecks("PY-4")).isEmpty();
+    }
+
+    @Test
+    void booksThatCallWhileTheyAreAskedAreAskedAgainAtOnce() {
+        Instant taken = Instant.parse("2098-01-01T00:00:00Z");
+        database.update("UPDATE invoice_turn SET next_at = '2098-01-01'");
+        questions.askSoon();
+        turns.ended(taken, Instant.parse("2099-01-01T00:00:00Z"), 0, "");
+        assertThat(database.queryForObject("SELECT YEAR(next_at) FROM invoice_turn", Integer.class))
+                .isLessThan(2098);
     }
 
     /** The signature by RFC 2104, made here by hand of the platform's own HMAC. */
