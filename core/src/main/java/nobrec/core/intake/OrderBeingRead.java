@@ -244,19 +244,6 @@ final class OrderBeingRead {
         return read;
     }
 
-    private static PostalAddress shipTo(RowCells row, String country) {
-        return new PostalAddress(
-                        row.text(OrderField.COMPANY),
-                        row.text(OrderField.PERSON),
-                        row.text(OrderField.STREET),
-                        row.text(OrderField.STREET2),
-                        row.text(OrderField.CITY),
-                        row.text(OrderField.STATE),
-                        row.text(OrderField.POSTAL_CODE),
-                        country)
-                .inStandardSpelling();
-    }
-
     /** Of a later row of an order: a country that is not written is that of the order. */
     private PostalAddress shipToOfRow(RowCells row) {
         String written = row.text(OrderField.COUNTRY);
@@ -271,11 +258,11 @@ final class OrderBeingRead {
             }
             country = read.orElse("");
         }
-        return shipTo(row, country);
+        return ShipToFields.read(row::text, country);
     }
 
     private WorkOrderDraft head(RowCells row) {
-        PostalAddress shipTo = shipTo(row, row.country(OrderField.COUNTRY));
+        PostalAddress shipTo = ShipToFields.read(row::text, row.country(OrderField.COUNTRY));
         return new WorkOrderDraft(
                 number,
                 row.text(OrderField.CUSTOMER),

@@ -7,7 +7,6 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.function.Function;
 import nobrec.core.address.Countries;
 import nobrec.core.address.PlaceKind;
 import nobrec.core.address.PostalAddress;
@@ -174,17 +173,7 @@ public final class PlaceFile {
     }
 
     private PostalAddress address(OrderReader.Row row, String country) {
-        Function<OrderField, String> text = field -> text(row, field);
-        return new PostalAddress(
-                        text.apply(OrderField.COMPANY),
-                        text.apply(OrderField.PERSON),
-                        text.apply(OrderField.STREET),
-                        text.apply(OrderField.STREET2),
-                        text.apply(OrderField.CITY),
-                        text.apply(OrderField.STATE),
-                        text.apply(OrderField.POSTAL_CODE),
-                        country)
-                .inStandardSpelling();
+        return ShipToFields.read(field -> text(row, field), country);
     }
 
     private Reading<String> country(String text) {
