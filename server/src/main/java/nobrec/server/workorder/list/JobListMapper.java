@@ -24,11 +24,17 @@ interface JobListMapper {
     /** A part of a list of the candidates. */
     List<JobListRow> those(@Param("asked") Asked asked, @Param("limit") int limit);
 
-    /** Jobs that a word is in, at most the limit. */
-    List<Long> hits(@Param("word") Word word, @Param("limit") int limit);
+    /** Jobs whose number begins or ends with a word, or whose purchase order begins with it; at most the limit of each. */
+    List<Long> withNumber(@Param("word") Word word, @Param("limit") int limit);
 
-    /** Whether names of one kind that have it are in as many jobs as the limit says, so that nothing more must be counted. */
-    boolean isCommon(@Param("word") Word word, @Param("limit") int limit);
+    List<Long> ofCustomers(@Param("names") List<String> names, @Param("limit") int limit);
+
+    /** By the name on the ship-to and by the person; at most the limit of each. */
+    List<Long> ofReceivers(@Param("names") List<String> names, @Param("limit") int limit);
+
+    List<Long> inCities(@Param("names") List<String> names, @Param("limit") int limit);
+
+    List<Long> withItems(@Param("names") List<String> names, @Param("limit") int limit);
 
     Optional<String> contentsOf(String number);
 

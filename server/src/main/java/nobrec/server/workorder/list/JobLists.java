@@ -29,9 +29,6 @@ public class JobLists {
     /** So many are counted; more are "more than" these. */
     static final int COUNTED = 10_000;
 
-    /** A word in more names than this is looked at in each job. */
-    private static final int NAMES = 1_000;
-
     private static final int SHORTEST_TRACKING_NUMBER = 8;
 
     /**
@@ -42,10 +39,12 @@ public class JobLists {
 
     private final JobListMapper mapper;
     private final KnownNames names;
+    private final WordHits hits;
     private final ObjectProvider<TrackedJobs> tracked;
 
-    JobLists(JobListMapper mapper, KnownNames names, ObjectProvider<TrackedJobs> tracked) {
+    JobLists(JobListMapper mapper, KnownNames names, WordHits hits, ObjectProvider<TrackedJobs> tracked) {
         this.names = names;
+        this.hits = hits;
         this.mapper = mapper;
         this.tracked = tracked;
     }
@@ -136,14 +135,13 @@ public class JobLists {
             names.refresh();
             for (String text : filter.words()) {
                 Word word = word(text);
-                boolean isCommon = word.isInNames() && mapper.isCommon(word, COUNTED + 1);
-                List<Long> hits = isCommon ? List.of() : mapper.hits(word, COUNTED + 1);
-                if (isCommon || hits.size() > COUNTED) {
+                Optional<Set<Long>> in = hits.of(word, COUNTED);
+                if (in.isEmpty()) {
                     common.add(word);
                 } else if (found == null) {
-                    found = new HashSet<>(hits);
+                    found = in.get();
                 } else {
-                    found.retainAll(new HashSet<>(hits));
+                    found.retainAll(in.get());
                 }
             }
         }
@@ -194,6 +192,6 @@ public class JobLists {
     }
 
     private Word.Names names(NameKind kind, String plain, String written) {
-        return Word.Names.of(names.with(kind, plain, written, NAMES + 1), NAMES);
+        return Word.Names.of(names.with(kind, plain, written));
     }
 }

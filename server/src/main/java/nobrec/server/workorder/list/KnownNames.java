@@ -32,17 +32,16 @@ class KnownNames {
     }
 
     /**
-     * Names of a kind that have a text in them, at most so many.
+     * Names of a kind that have a text in them.
      *
      * @param plain the text without accents
      * @param written the text with them: names from before accents were set aside have theirs
      */
-    List<String> with(NameKind kind, String plain, String written, int limit) {
+    List<String> with(NameKind kind, String plain, String written) {
         return names.getOrDefault(kind, Map.of()).entrySet().stream()
                 .filter(each ->
                         each.getValue().contains(plain) || each.getValue().contains(written))
                 .map(Map.Entry::getKey)
-                .limit(limit)
                 .toList();
     }
 

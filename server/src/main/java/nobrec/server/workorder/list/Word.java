@@ -1,7 +1,6 @@
 package nobrec.server.workorder.list;
 
 import java.util.List;
-import java.util.stream.Stream;
 
 /**
  * A word that must be in a job.
@@ -13,21 +12,19 @@ import java.util.stream.Stream;
 record Word(
         String literal, String reversed, String plain, Names customers, Names receivers, Names cities, Names items) {
 
+    /** A word in more names than this is looked at in each job. */
+    private static final int MOST_LISTED = 1_000;
+
     /**
      * Names that have it in them.
      *
-     * @param many whether they are too many to be listed; then none is
+     * @param listed all of them, for a statement to list; none where they are too many for that
      */
-    record Names(List<String> names, boolean many) {
+    record Names(List<String> all, List<String> listed, boolean many) {
 
-        static Names of(List<String> found, int most) {
-            return found.size() > most ? new Names(List.of(), true) : new Names(found, false);
+        static Names of(List<String> found) {
+            boolean many = found.size() > MOST_LISTED;
+            return new Names(found, many ? List.of() : found, many);
         }
-    }
-
-    /** Whether any name has it. */
-    boolean isInNames() {
-        return Stream.of(customers, receivers, cities, items)
-                .anyMatch(each -> each.many() || !each.names().isEmpty());
     }
 }
