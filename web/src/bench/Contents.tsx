@@ -78,6 +78,7 @@ function ShipTo({ bench }: { bench: BenchData }) {
         {to.kindEffect ?? placeKindWords(to.kind)}
         {to.phone && <span className="figure inline-block">, {to.phone}</span>}
       </span>
+      {to.note && <span className="block">Driver: {to.note}</span>}
     </address>
   );
 }

@@ -25,6 +25,7 @@ export const emptyBench: BenchData = {
     postalCode: "85701",
     country: "United States",
     phone: "",
+    note: "",
     kind: "BUSINESS",
   },
   requestedService: "",

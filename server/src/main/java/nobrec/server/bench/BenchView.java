@@ -80,7 +80,10 @@ public record BenchView(
     /** One of our sites, by its code and its city. */
     record SiteView(String code, String name) {}
 
-    /** @param kindEffect what its kind does to the prices, in words; nothing at a business */
+    /**
+     * @param note what the shop wrote down about the place, for the driver
+     * @param kindEffect what its kind does to the prices, in words; nothing at a business
+     */
     record ShipToView(
             String company,
             String person,
@@ -91,6 +94,7 @@ public record BenchView(
             String postalCode,
             String country,
             String phone,
+            String note,
             PlaceKind kind,
             Optional<String> kindEffect,
             Optional<ProposedShipTo> proposed) {}

@@ -8,6 +8,7 @@ import nobrec.core.rating.KindEffect;
 import nobrec.core.workorder.WorkOrder;
 import nobrec.server.bench.BenchView.ProposedShipTo;
 import nobrec.server.bench.BenchView.ShipToView;
+import nobrec.server.place.Places;
 import nobrec.server.place.PostalReference;
 import nobrec.server.site.Site;
 import org.springframework.stereotype.Component;
@@ -17,8 +18,10 @@ import org.springframework.stereotype.Component;
 class ShipToViews {
 
     private final PostalReference postal;
+    private final Places places;
 
-    ShipToViews(PostalReference postal) {
+    ShipToViews(PostalReference postal, Places places) {
+        this.places = places;
         this.postal = postal;
     }
 
@@ -37,6 +40,7 @@ class ShipToViews {
                         .found()
                         .map(phone -> phone.shown(site.country()))
                         .orElse(job.phone()),
+                places.noteAt(to),
                 job.placeKind(),
                 effect.map(KindEffect::sentence),
                 proposed(to));

@@ -17,6 +17,8 @@ interface PlaceMapper {
 
     List<PlaceId> idsOf(@Param("keys") Collection<String> keys);
 
+    Optional<String> noteOf(@Param("key") String key);
+
     void insert(NewPlace place);
 
     Optional<PlaceRow> byId(long id);

@@ -190,12 +190,24 @@ public class Places {
         auditLog.write(signIn, "brought places in", "Places", entries.size() + " of a file");
     }
 
-    /** What somebody says of a place while a job goes there. */
-    public void sayKind(PostalAddress address, PlaceKind kind, String signIn) {
-        Optional.ofNullable(recognize(List.of(address)).get(address)).ifPresent(found -> {
-            Place place = byId(found.id());
-            mapper.describe(place.id(), place.phone(), place.note(), kind, signIn);
+    /**
+     * What somebody says of a place while a job goes there.
+     *
+     * @return the place; empty where the address has no name and is none
+     */
+    public Optional<Long> sayKind(PostalAddress address, PlaceKind kind, String signIn) {
+        Optional<Long> found =
+                Optional.ofNullable(recognize(List.of(address)).get(address)).map(Recognized::id);
+        found.ifPresent(id -> {
+            Place place = byId(id);
+            mapper.describe(id, place.phone(), place.note(), kind, signIn);
         });
+        return found;
+    }
+
+    /** What the shop wrote down about a place, for who goes there; nothing where it knows nothing of it. */
+    public String noteAt(PostalAddress address) {
+        return mapper.noteOf(AddressChecks.key(address)).orElse("");
     }
 
     /**

@@ -38,6 +38,7 @@ public class WorkOrders {
     private final ChangedOrders changes;
     private final JobAttentions attentions;
     private final Places places;
+    private final JobPlaces jobPlaces;
     private final AuditLog auditLog;
 
     WorkOrders(
@@ -47,7 +48,9 @@ public class WorkOrders {
             ChangedOrders changes,
             JobAttentions attentions,
             Places places,
+            JobPlaces jobPlaces,
             AuditLog auditLog) {
+        this.jobPlaces = jobPlaces;
         this.attentions = attentions;
         this.places = places;
         this.mapper = mapper;
@@ -280,13 +283,13 @@ public class WorkOrders {
     public void sayPlaceKind(long id, PlaceKind placeKind, String signIn) {
         mapper.updatePlaceKind(id, placeKind);
         changes.of(id);
-        places.sayKind(byId(id).shipTo(), placeKind, signIn);
+        sayKindOf(byId(id).shipTo(), placeKind, signIn);
     }
 
-    /** What stands at a place that only lines of a job go to. */
+    /** What stands at a place; it counts for all jobs that go there and have not left. */
     public void sayKindOf(PostalAddress shipTo, PlaceKind placeKind, String signIn) {
-        places.recognize(List.of(shipTo));
-        places.sayKind(shipTo, placeKind, signIn);
+        places.sayKind(shipTo, placeKind, signIn)
+                .ifPresent(place -> jobPlaces.kindSaid(place, Optional.of(placeKind)));
     }
 
     /** Somebody knows that its address is right as it is written. */

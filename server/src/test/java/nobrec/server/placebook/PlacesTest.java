@@ -86,11 +86,34 @@ class PlacesTest extends ServerTest {
                 .as("a version of before")
                 .hasStatus(HttpStatus.CONFLICT);
         bring("PL-12", "OSSUARY TOOLS,,7 Kiln Rd.,,Tucson,AZ,85701,US");
-        assertThat(get("/api/v1/shipments?job=PL-12")
-                        .path("shipTo")
-                        .path("kind")
-                        .asString())
-                .isEqualTo("RESIDENCE");
+        JsonNode later = get("/api/v1/shipments?job=PL-12").path("shipTo");
+        assertThat(later.path("kind").asString()).isEqualTo("RESIDENCE");
+        assertThat(later.path("note").asString()).isEqualTo("Ring twice.");
+    }
+
+    @Test
+    void whatIsSaidOfAPlaceOnTheBenchReachesTheOtherJobsThatGoThere() {
+        bring("PL-13", "Scoria Works,,9 Kiln Road,,Tucson,AZ,85701,US");
+        bring("PL-14", "SCORIA WORKS,,9 Kiln Rd,,Tucson,AZ,85701,US");
+        long shipment = json(send("POST", "/api/v1/shipments", Map.of("job", "PL-13")))
+                .path("id")
+                .asLong();
+        assertThat(send(
+                        "PUT",
+                        "/api/v1/shipments/" + shipment + "/ship-to",
+                        Map.of(
+                                "company", "Scoria Works",
+                                "person", "",
+                                "street", "9 Kiln Road",
+                                "street2", "",
+                                "city", "Tucson",
+                                "state", "AZ",
+                                "postalCode", "85701",
+                                "country", "US",
+                                "kind", "LIMITED_ACCESS")))
+                .hasStatusOk();
+        assertThat(get("/api/v1/shipments?job=PL-14").path("shipTo").path("kind").asString())
+                .isEqualTo("LIMITED_ACCESS");
     }
 
     @Test
