@@ -4,6 +4,7 @@ import { useKeys } from "../ui/keys";
 import { RulesActed } from "./RulesActed";
 import { Checks } from "./Checks";
 import { MoneySentence } from "./MoneySentence";
+import { VoidNote } from "./VoidAct";
 import { acts, type BenchData, type useAct } from "./useBench";
 
 interface Props {
@@ -41,6 +42,7 @@ export function BenchFoot({ bench, act, previewing, edit }: Props) {
           then ship again.
         </p>
       )}
+      <VoidNote bench={bench} act={act} />
       <Checks bench={bench} act={act} edit={edit} />
       <RulesActed bench={bench} />
       <div className="mt-1 flex items-center justify-between gap-6 max-[900px]:gap-2">

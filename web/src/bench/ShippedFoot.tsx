@@ -8,6 +8,7 @@ import { benchOf } from "../ui/JobLink";
 import { Key } from "../ui/Key";
 import { useKeys } from "../ui/keys";
 import { MoneySentence } from "./MoneySentence";
+import { VoidAct, VoidNote } from "./VoidAct";
 import { acts, type BenchData, type useAct } from "./useBench";
 
 /** After the act: the numbers, the papers, and the next job. */
@@ -29,6 +30,7 @@ export function ShippedFoot({ bench, act }: { bench: BenchData; act: ReturnType<
           )}
         </p>
         <span className="flex flex-wrap justify-end gap-3">
+          <VoidAct bench={bench} act={act} />
           <Papers bench={bench} />
           <NextJob />
         </span>
@@ -38,6 +40,7 @@ export function ShippedFoot({ bench, act }: { bench: BenchData; act: ReturnType<
           <strong className="text-warning">Not all of it yet.</strong> {bench.waitingFor}
         </p>
       )}
+      <VoidNote bench={bench} act={act} />
       <MoneySentence bench={bench} />
     </div>
   );

@@ -45,6 +45,7 @@ export const emptyBench: BenchData = {
   choiceReason: "",
   checks: [],
   rules: [],
+  mayVoid: false,
   mayShip: false,
   papers: [],
 };

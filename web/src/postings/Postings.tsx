@@ -21,8 +21,12 @@ const KINDS = {
   INVOICE: "Invoice",
   SOURCE: "Order",
   JOURNAL: "Journal",
+  VOID: "Void",
+  INVOICE_REVERSAL: "Invoice, reversed",
+  SOURCE_REVERSAL: "Order, reversed",
+  JOURNAL_REVERSAL: "Journal, reversed",
 } as const;
-const STATES = { WAITING: "waiting", DONE: "done", FAILED: "failed" } as const;
+const STATES = { WAITING: "waiting", DONE: "done", FAILED: "failed", REVERSED: "reversed" } as const;
 
 /** The ledger of write-backs. */
 export function Postings({ timeZone }: { timeZone: string }) {

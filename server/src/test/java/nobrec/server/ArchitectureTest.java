@@ -88,6 +88,7 @@ class ArchitectureTest {
                             "pricing",
                             "shipment",
                             "site",
+                            "voiding",
                             "workorder")),
             Map.entry(
                     "booking",
@@ -146,7 +147,19 @@ class ArchitectureTest {
                     "orderfile",
                     List.of("account", "api", "audit", "layout", "platform", "site", "wordbook", "workorder")),
             Map.entry("packing", List.of("audit", "carton", "platform", "pricing", "shipment", "site", "workorder")),
-            Map.entry("posting", List.of("api", "audit", "booking", "connection", "platform")),
+            Map.entry("posting", List.of("api", "audit", "booking", "connection", "platform", "voiding")),
+            Map.entry(
+                    "voiding",
+                    List.of(
+                            "account",
+                            "audit",
+                            "carrier",
+                            "connection",
+                            "document",
+                            "platform",
+                            "shipment",
+                            "site",
+                            "workorder")),
             Map.entry(
                     "pricing",
                     List.of("carrier", "carton", "charge", "connection", "document", "place", "platform", "site")),

@@ -55,7 +55,7 @@ public abstract class ServerTest {
     protected static final JsonMapper JSON = JsonMapper.builder().build();
 
     private static final Path DEMO = Path.of("..", "demo");
-    private static final int TEST_ORDERS = 80;
+    private static final int TEST_ORDERS = 120;
     private static final StandIns STAND_INS = startStandIns();
 
     @TestConfiguration
@@ -117,11 +117,16 @@ public abstract class ServerTest {
 
     @AfterEach
     void allIsWellAgain() {
+        allAnswerAgain();
+        STAND_INS.scale().setMood(Scale.Mood.SETTLES);
+        clock.reset();
+    }
+
+    /** All systems outside answer, and nobody remembers that they did not. */
+    protected void allAnswerAgain() {
         List.of("plover", "dunlin", "godwit", "books", "orderdesk", "webshop")
                 .forEach(path -> STAND_INS.behave(path, Behavior.NORMAL));
         breakers.getAllCircuitBreakers().forEach(CircuitBreaker::reset);
-        STAND_INS.scale().setMood(Scale.Mood.SETTLES);
-        clock.reset();
     }
 
     protected static StandIns standIns() {

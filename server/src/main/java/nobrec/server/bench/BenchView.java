@@ -26,6 +26,8 @@ import nobrec.server.api.figure.WeightFigure;
  * @param refusedBefore why the carrier refused it at the last try, while it is open again
  * @param mayAct whether whoever looks may change it now
  * @param mayShip whether every ready check allows it
+ * @param mayVoid whether whoever looks may have it voided now
+ * @param voided what there is to say of its being void, left out where there is nothing
  * @param waitingFor what the carrier's missing answer is waited for with, while it is being shipped
  */
 public record BenchView(
@@ -63,8 +65,10 @@ public record BenchView(
         boolean seesCharge,
         boolean mayAct,
         boolean mayShip,
+        boolean mayVoid,
         Optional<String> waitingFor,
         Optional<String> refusedBefore,
+        Optional<VoidView> voided,
         Optional<ShippedView> shipped,
         List<PaperView> papers) {
 
@@ -76,7 +80,13 @@ public record BenchView(
      */
     record HouseRuleView(String job, String name, String why, String does) {}
 
-    /** @param proposed left out where code, city and state agree, or nothing can be told */
+    /**
+     * That its carrier is asked to void it, or refused to; once it is open again, what was voided.
+     *
+     * @param awaited whether the carrier's answer is waited for
+     */
+    record VoidView(String text, boolean awaited) {}
+
     /** One of our sites, by its code and its city. */
     record SiteView(String code, String name) {}
 

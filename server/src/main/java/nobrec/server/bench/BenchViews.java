@@ -56,6 +56,7 @@ import nobrec.server.pricing.Assessor;
 import nobrec.server.shipment.ChargeLineRow;
 import nobrec.server.shipment.Shipments;
 import nobrec.server.site.Sites;
+import nobrec.server.voiding.VoidNotes;
 import org.springframework.stereotype.Component;
 
 /** Puts together what the bench shows of a shipment. */
@@ -73,6 +74,7 @@ class BenchViews {
     private final Accounts accounts;
     private final LearnedWeights learnedWeights;
     private final ShipToViews shipTos;
+    private final VoidNotes voidNotes;
     private final UnitSystem units;
 
     BenchViews(
@@ -86,6 +88,7 @@ class BenchViews {
             Accounts accounts,
             LearnedWeights learnedWeights,
             ShipToViews shipTos,
+            VoidNotes voidNotes,
             NobrecSettings settings,
             ShopMoney money) {
         this.money = money;
@@ -99,6 +102,7 @@ class BenchViews {
         this.accounts = accounts;
         this.learnedWeights = learnedWeights;
         this.shipTos = shipTos;
+        this.voidNotes = voidNotes;
         this.units = settings.units();
     }
 
@@ -164,6 +168,8 @@ class BenchViews {
             Optional<BenchView.ChargeView> charge,
             boolean mayShip) {
         WorkOrder job = jobs.leading();
+        Optional<BenchView.VoidView> voided =
+                voidNotes.of(shipment).map(note -> new BenchView.VoidView(note.text(), note.awaited()));
         boolean seesCharge = SignedIn.seesWhatCustomersPay();
         LocalDate today = sites.timeAt(sites.byId(shipment.siteId())).toLocalDate();
         Map<String, CartonType> cartons =
@@ -205,8 +211,12 @@ class BenchViews {
                 seesCharge,
                 shipment.state() == ShipmentState.OPEN && SignedIn.packsAndShips(),
                 mayShip && SignedIn.packsAndShips(),
+                shipment.state() == ShipmentState.SHIPPED
+                        && SignedIn.packsAndShips()
+                        && voided.filter(BenchView.VoidView::awaited).isEmpty(),
                 waiting.reasonOf(shipment),
                 waiting.refusalOf(shipment),
+                voided,
                 shipped(shipment),
                 papers.of(Subject.Kind.SHIPMENT, shipment.id()).stream()
                         .map(BenchViews::paper)

@@ -27,7 +27,7 @@ public class WaitingShipments {
     /** An act that is waited for that long is worth a line of its own. */
     private static final Duration AT_ONCE = Duration.ofSeconds(10);
 
-    /** A booking without a certain answer. */
+    /** A booking, or a void, without a certain answer. */
     public record Waiting(long shipmentId, String job, String reason) {}
 
     /** Something that follows on a shipment and did not come to an end yet. */
@@ -45,14 +45,15 @@ public class WaitingShipments {
 
     /** The oldest first, each with its age. */
     public List<Waiting> all() {
-        return outbox.waiting(Set.of(OutboxKind.BOOKING), MAX).stream()
+        return outbox.waiting(Set.of(OutboxKind.BOOKING, OutboxKind.VOID), MAX).stream()
                 .filter(each -> !each.answer().isEmpty() || age(each.madeAt()).compareTo(AT_ONCE) > 0)
                 .map(each -> new Waiting(each.subjectId(), each.subjectName(), reason(each)))
                 .toList();
     }
 
     private String reason(OutboxEntry booking) {
-        String waits = catalog.carrier(booking.target()).name() + " has not answered for "
+        String asked = booking.kind() == OutboxKind.VOID ? ", asked to void it," : "";
+        String waits = catalog.carrier(booking.target()).name() + asked + " has not answered for "
                 + Age.words(age(booking.madeAt())) + ".";
         return booking.answer().isEmpty() ? waits : waits + " " + booking.answer();
     }

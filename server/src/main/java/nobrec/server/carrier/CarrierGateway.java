@@ -58,6 +58,12 @@ public class CarrierGateway {
                 .then(numbers -> TrackingNumbers.checked(carrier, numbers));
     }
 
+    /** Makes void what was booked under a key. */
+    public OutsideAnswer<String> makeVoid(Carrier carrier, String key, String bookingKey) {
+        Connection connection = connections.to(carrier.code());
+        return adapters.of(connection).makeVoid(connection, key, bookingKey);
+    }
+
     /** The next call reaches the carrier, even if it did not answer lately. */
     public void callAllTheSame(Carrier carrier) {
         calls.callAllTheSame(carrier.code());

@@ -17,6 +17,15 @@ public interface CarrierPort extends Adapter {
     /** What the carrier has under that key. */
     OutsideAnswer<List<TrackingNumbers.Read>> lookUp(Connection connection, String key);
 
+    /**
+     * Makes void what the carrier has under a key; what is void already stays so and is answered alike.
+     *
+     * @param key of this request
+     * @param bookingKey under which it was booked
+     * @return what the carrier says it did
+     */
+    OutsideAnswer<String> makeVoid(Connection connection, String key, String bookingKey);
+
     /** What the carrier would ask for a shipment; changes nothing there. */
     OutsideAnswer<CarrierQuote> quote(Connection connection, String key, QuoteRequest request);
 }

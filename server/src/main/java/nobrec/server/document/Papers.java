@@ -40,7 +40,12 @@ public class Papers {
         mapper.insert(papers);
     }
 
-    /** Without the bytes. */
+    /** They stay, and nobody takes them for those that count. */
+    public void markVoid(Subject.Kind kind, long id, long voidedShipmentId) {
+        mapper.markVoid(kind, id, voidedShipmentId);
+    }
+
+    /** Those that count, without the bytes. */
     public List<PaperRow> of(Subject.Kind kind, long id) {
         return mapper.of(kind, id);
     }

@@ -66,6 +66,16 @@ class FindController {
                 .or(() -> shipments
                         .workOrderOfTrackingNumber(tracking)
                         .map(id -> workOrders.byId(id).number()));
+        Optional<String> voided = job.isPresent()
+                ? Optional.empty()
+                : shipments
+                        .workOrderOfVoidedNumber(tracking)
+                        .map(id -> workOrders.byId(id).number());
+        if (voided.isPresent()) {
+            return new Found(
+                    Optional.of(PageAddress.bench(voided.get())),
+                    "Label " + tracking + " is void. It was of job " + voided.get() + ".");
+        }
         return job.map(each -> new Found(Optional.of(PageAddress.bench(each)), "Job " + each))
                 .orElseGet(() -> new Found(Optional.empty(), "Nothing is exactly “" + plain + "”."));
     }

@@ -13,6 +13,13 @@ public interface BooksPort extends Adapter {
     /** Adds the freight to the invoice of a job; the same key adds it once. */
     OutsideAnswer<String> addFreight(Connection connection, String key, String job, FreightLine line);
 
+    /**
+     * Takes the freight off the invoice of a job; one that is off already stays so and is answered alike.
+     *
+     * @param lineKey the key under which it was added
+     */
+    OutsideAnswer<String> removeFreight(Connection connection, String key, String job, String lineKey);
+
     /** Adds an entry to the journal; the same key adds it once. */
     OutsideAnswer<String> addEntry(Connection connection, String key, FreightEntry entry);
 

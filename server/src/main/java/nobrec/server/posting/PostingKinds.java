@@ -1,18 +1,30 @@
 package nobrec.server.posting;
 
+import java.util.Map;
 import java.util.Set;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import nobrec.server.connection.Connections;
 import nobrec.server.platform.outbox.OutboxKind;
 
 /** The kinds of outbox entries that are write-backs. */
 final class PostingKinds {
 
-    static final Set<OutboxKind> ALL = Set.of(OutboxKind.INVOICE, OutboxKind.SOURCE, OutboxKind.JOURNAL);
+    /** What each is reversed by. */
+    static final Map<OutboxKind, OutboxKind> REVERSALS = Map.of(
+            OutboxKind.INVOICE, OutboxKind.INVOICE_REVERSAL,
+            OutboxKind.SOURCE, OutboxKind.SOURCE_REVERSAL,
+            OutboxKind.JOURNAL, OutboxKind.JOURNAL_REVERSAL);
+
+    static final Set<OutboxKind> ALL = Stream.concat(REVERSALS.keySet().stream(), REVERSALS.values().stream())
+            .collect(Collectors.toUnmodifiableSet());
 
     private PostingKinds() {}
 
     /** The connection it goes to. */
     static String target(OutboxKind kind) {
-        return kind == OutboxKind.SOURCE ? Connections.ORDER_DESK : Connections.BOOKS;
+        return kind == OutboxKind.SOURCE || kind == OutboxKind.SOURCE_REVERSAL
+                ? Connections.ORDER_DESK
+                : Connections.BOOKS;
     }
 }

@@ -50,8 +50,21 @@ class PostingSender implements OutboxHandler {
 
     @Override
     public void carryOut(OutboxEntry posting) {
-        OutsideAnswer<String> answer = send(posting);
-        if (answer instanceof OutsideAnswer.Accepted<String> accepted) {
+        if (posting.reverses() == null) {
+            settle(posting, send(posting));
+            return;
+        }
+        switch (outbox.reversedBy(posting).state()) {
+            case WAITING -> outbox.putOff(posting, "It waits for what it reverses.");
+            case FAILED -> outbox.reversed(posting, "Nothing was written, so there is nothing to reverse.");
+            case DONE, REVERSED -> settle(posting, send(posting));
+        }
+    }
+
+    private void settle(OutboxEntry posting, OutsideAnswer<String> answer) {
+        if (answer instanceof OutsideAnswer.Accepted<String> accepted && posting.reverses() != null) {
+            outbox.reversed(posting, accepted.result());
+        } else if (answer instanceof OutsideAnswer.Accepted<String> accepted) {
             outbox.done(posting, accepted.result());
         } else if (answer instanceof OutsideAnswer.Refused<String> refused) {
             outbox.refused(posting, refused.reason());
@@ -68,8 +81,10 @@ class PostingSender implements OutboxHandler {
         String job = posting.subjectName();
         return switch (posting.kind()) {
             case INVOICE -> books.of(to).addFreight(to, key, job, read(posting, FreightLine.class));
-            case JOURNAL -> books.of(to).addEntry(to, key, read(posting, FreightEntry.class));
-            case SOURCE -> recordSystems.of(to).report(to, key, job, read(posting, ShippingReport.class));
+            case INVOICE_REVERSAL -> books.of(to).removeFreight(to, key, job, posting.request());
+            case JOURNAL, JOURNAL_REVERSAL -> books.of(to).addEntry(to, key, read(posting, FreightEntry.class));
+            case SOURCE, SOURCE_REVERSAL ->
+                recordSystems.of(to).report(to, key, job, read(posting, ShippingReport.class));
             default -> throw new IllegalStateException(posting.kind() + " is no posting.");
         };
     }

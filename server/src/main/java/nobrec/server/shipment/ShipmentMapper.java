@@ -71,6 +71,8 @@ interface ShipmentMapper {
     @ChangesOneRow
     void updateShipOn(@Param("id") long id, @Param("shipOn") LocalDate shipOn);
 
+    Optional<Long> openOwn(long workOrderId);
+
     Optional<Long> workOrderOfTrackingNumber(String trackingNumber);
 
     List<PackageRow> packagesOf(long shipmentId);
@@ -138,6 +140,17 @@ interface ShipmentMapper {
     @ChangesAnyRows
     void updateTrackingNumbers(
             @Param("shipmentId") long shipmentId, @Param("trackingNumbers") Map<Integer, String> trackingNumbers);
+
+    void insertVoided(@Param("voided") NewVoided voided);
+
+    void insertVoidedPackages(@Param("id") long id, @Param("shipmentId") long shipmentId);
+
+    @ChangesAnyRows
+    void clearTrackingNumbers(long shipmentId);
+
+    List<VoidedRow> voidedOf(long shipmentId);
+
+    Optional<Long> workOrderOfVoidedNumber(String trackingNumber);
 
     @ChangesAnyRows
     void deleteChargeLines(long shipmentId);

@@ -206,6 +206,26 @@ public class ShipmentStore {
         mapper.markShipped(shipmentId, clock.instant());
     }
 
+    /**
+     * From shipped back to open: its carrier has made it void. What it was stays in the tables of what is void.
+     *
+     * @return the id under which it stays there
+     */
+    public long reopenVoided(Shipment shipment, String voidedBy) {
+        NewVoided voided = new NewVoided(
+                shipment.id(),
+                shipment.outcome().orElseThrow(),
+                shipment.startedBy().orElse(""),
+                voidedBy,
+                clock.instant());
+        mapper.insertVoided(voided);
+        mapper.insertVoidedPackages(voided.getId(), shipment.id());
+        mapper.clearTrackingNumbers(shipment.id());
+        mapper.updateState(shipment.id(), ShipmentState.SHIPPED, ShipmentState.OPEN, null);
+        mapper.deleteChargeLines(shipment.id());
+        return voided.getId();
+    }
+
     /** From shipping back to open: the carrier refused. */
     public void reopen(long shipmentId) {
         mapper.updateState(shipmentId, ShipmentState.SHIPPING, ShipmentState.OPEN, null);

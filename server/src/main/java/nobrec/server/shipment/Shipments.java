@@ -77,6 +77,11 @@ public class Shipments implements TrackedJobs {
         return byJob(job).filter(row -> row.state() != ShipmentState.SHIPPED).map(ShipmentRow::id);
     }
 
+    /** The shipment that was opened for a job and has not left. */
+    public Optional<Long> openOwn(long workOrderId) {
+        return mapper.openOwn(workOrderId);
+    }
+
     public Shipment byId(long id) {
         return load(mapper.byId(id).orElseThrow(Shipments::none));
     }
@@ -99,6 +104,16 @@ public class Shipments implements TrackedJobs {
     @Override
     public Optional<Long> workOrderOfTrackingNumber(String trackingNumber) {
         return mapper.workOrderOfTrackingNumber(trackingNumber);
+    }
+
+    /** The work order of a package whose label is void. */
+    public Optional<Long> workOrderOfVoidedNumber(String trackingNumber) {
+        return mapper.workOrderOfVoidedNumber(trackingNumber);
+    }
+
+    /** What a shipment was each time it was made void, the newest first. */
+    public List<VoidedRow> voidedOf(long shipmentId) {
+        return mapper.voidedOf(shipmentId);
     }
 
     /** What has left by each service on that day. */

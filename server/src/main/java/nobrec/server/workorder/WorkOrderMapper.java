@@ -136,6 +136,12 @@ interface WorkOrderMapper {
     @ChangesAnyRows
     void shipLines(@Param("pieces") Map<Long, Integer> pieces);
 
+    @ChangesAnyRows
+    void bringLinesBack(@Param("pieces") Map<Long, Integer> pieces);
+
+    @ChangesOneRow
+    void markBack(long id);
+
     /** The work orders of these lines, with what has not left of each. */
     List<LeftOfOrder> leftOfOrders(@Param("lines") Collection<Long> lines);
 

@@ -206,6 +206,21 @@ public class WorkOrders {
         return orders.stream().map(LeftOfOrder::number).toList();
     }
 
+    /**
+     * Pieces that had left are here again; what they are of is on the bench.
+     *
+     * @param pieces by line id
+     * @return the numbers of the work orders they are of
+     */
+    @Transactional
+    public List<String> cameBack(Map<Long, Integer> pieces) {
+        mapper.bringLinesBack(pieces);
+        List<LeftOfOrder> orders = mapper.leftOfOrders(pieces.keySet());
+        orders.forEach(order -> mapper.markBack(order.id()));
+        attentions.lookAgain(orders.stream().map(order -> byId(order.id())).toList());
+        return orders.stream().map(LeftOfOrder::number).toList();
+    }
+
     /** It must not go until somebody releases it. */
     @Transactional
     public void hold(String number, String reason, String signIn) {
@@ -288,8 +303,7 @@ public class WorkOrders {
 
     /** What stands at a place; it counts for all jobs that go there and have not left. */
     public void sayKindOf(PostalAddress shipTo, PlaceKind placeKind, String signIn) {
-        places.sayKind(shipTo, placeKind, signIn)
-                .ifPresent(place -> jobPlaces.kindSaid(place, Optional.of(placeKind)));
+        places.sayKind(shipTo, placeKind, signIn).ifPresent(place -> jobPlaces.kindSaid(place, Optional.of(placeKind)));
     }
 
     /** Somebody knows that its address is right as it is written. */

@@ -66,6 +66,7 @@ class ShippingOutcomesTest {
             NOW,
             "",
             NOW,
+            null,
             null);
 
     private void shipmentIs(ShipmentState state) {

@@ -112,7 +112,10 @@ class PlacesTest extends ServerTest {
                                 "country", "US",
                                 "kind", "LIMITED_ACCESS")))
                 .hasStatusOk();
-        assertThat(get("/api/v1/shipments?job=PL-14").path("shipTo").path("kind").asString())
+        assertThat(get("/api/v1/shipments?job=PL-14")
+                        .path("shipTo")
+                        .path("kind")
+                        .asString())
                 .isEqualTo("LIMITED_ACCESS");
     }
 

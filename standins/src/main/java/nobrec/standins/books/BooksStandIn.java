@@ -52,6 +52,7 @@ public final class BooksStandIn implements StandIn {
         web.get(path(), exchange -> exchange.html(page()));
         conduct.mount(web, path());
         web.post(path() + "/invoices/{number}/freight", conduct.around(this::addFreight));
+        web.post(path() + "/invoices/{number}/freight/{line}/removal", conduct.around(this::removeFreight));
         web.post(path() + "/invoices/states", conduct.around(this::tellStates));
         web.post(path() + "/payments", exchange -> {
             Map<String, String> form = exchange.form();
@@ -80,6 +81,19 @@ public final class BooksStandIn implements StandIn {
         exchange.json(
                 201,
                 Map.of("key", exchange.key(), "text", "Invoice " + kept.get("invoice") + " has the freight line."));
+    }
+
+    private void removeFreight(Exchange exchange) throws IOException {
+        String line = exchange.pathPart(1);
+        Map<String, Object> there = freightLines
+                .find(line)
+                .orElseThrow(() -> new IllegalArgumentException("No freight line has this key."));
+        Map<String, Object> removed = new LinkedHashMap<>(there);
+        removed.put("removed", true);
+        freightLines.put(line, removed);
+        exchange.json(
+                200,
+                Map.of("key", exchange.key(), "text", "The freight line is off invoice " + there.get("invoice") + "."));
     }
 
     /** Says what it knows of the invoices of orders: an invoice is open until somebody says on the page that it is paid. */

@@ -61,6 +61,10 @@ public final class CarrierStandIn implements StandIn {
     public void mount(WebServer web) {
         web.get(path(), exchange -> exchange.html(page()));
         conduct.mount(web, path());
+        web.post(path() + "/collections", exchange -> {
+            consignments.collect(exchange.form().getOrDefault("key", ""));
+            exchange.redirect(path());
+        });
         profile.api().mount(web, path(), conduct, consignments);
     }
 

@@ -42,6 +42,37 @@ public final class ConsignmentBook {
         }
     }
 
+    /**
+     * Makes a consignment void; what is void already stays so.
+     *
+     * @return what was done, in words
+     * @throws IllegalArgumentException when it is not there, or was collected
+     */
+    String makeVoid(String key) {
+        Map<String, Object> there =
+                consignments.find(key).orElseThrow(() -> new IllegalArgumentException("No consignment has this key."));
+        String number = (String) there.get("consignment");
+        if (there.containsKey("void")) {
+            return "Consignment " + number + " was void already.";
+        }
+        if (there.containsKey("collected")) {
+            throw new IllegalArgumentException("Consignment " + number + " was collected already.");
+        }
+        consignments.put(key, with(there, "void"));
+        return "Consignment " + number + " is void.";
+    }
+
+    /** The driver has it: it cannot be made void any more. */
+    public void collect(String key) {
+        consignments.find(key).ifPresent(there -> consignments.put(key, with(there, "collected")));
+    }
+
+    private static Map<String, Object> with(Map<String, Object> record, String mark) {
+        Map<String, Object> marked = new LinkedHashMap<>(record);
+        marked.put(mark, true);
+        return marked;
+    }
+
     QuoteDesk quotes() {
         return quotes;
     }

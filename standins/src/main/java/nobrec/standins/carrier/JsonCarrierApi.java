@@ -24,6 +24,7 @@ final class JsonCarrierApi implements CarrierApi {
     @Override
     public void mount(WebServer web, String path, Conduct conduct, ConsignmentBook book) {
         web.post(path + "/consignments", conduct.around(exchange -> accept(exchange, book)));
+        web.post(path + "/consignments/{key}/void", conduct.around(exchange -> makeVoid(exchange, book)));
         web.post(path + "/quotes", conduct.around(exchange -> quote(exchange, book)));
         web.get(path + "/consignments", exchange -> exchange.json(200, book.all()));
         web.get(
@@ -45,6 +46,15 @@ final class JsonCarrierApi implements CarrierApi {
             exchange.json(422, refused.get());
         } else {
             exchange.json(404, new Problem(key, "No consignment has this key."));
+        }
+    }
+
+    private static void makeVoid(Exchange exchange, ConsignmentBook book) throws IOException {
+        String key = exchange.key();
+        try {
+            exchange.json(200, Map.of("key", key, "text", book.makeVoid(exchange.pathPart(0))));
+        } catch (IllegalArgumentException refusal) {
+            exchange.json(422, new Problem(key, refusal.getMessage()));
         }
     }
 

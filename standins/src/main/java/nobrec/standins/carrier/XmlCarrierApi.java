@@ -40,6 +40,7 @@ final class XmlCarrierApi implements CarrierApi {
     @Override
     public void mount(WebServer web, String path, Conduct conduct, ConsignmentBook book) {
         web.post(path + "/waybills", conduct.around(exchange -> accept(exchange, book)));
+        web.post(path + "/cancellations", conduct.around(exchange -> makeVoid(exchange, book)));
         web.post(path + "/quotations", conduct.around(exchange -> quote(exchange, book)));
         web.get(path + "/requests/{key}/waybill", conduct.around(exchange -> lookUp(exchange, book)));
     }
@@ -55,6 +56,23 @@ final class XmlCarrierApi implements CarrierApi {
         String key = request.get().getAttribute("requestId");
         book.take(key, order(request.get()));
         answer(exchange, key, book);
+    }
+
+    private void makeVoid(Exchange exchange, ConsignmentBook book) throws IOException {
+        if (!isSignedIn(exchange)) {
+            return;
+        }
+        Optional<Element> request = keyed(exchange);
+        if (request.isPresent()) {
+            String key = request.get().getAttribute("requestId");
+            try {
+                String done = book.makeVoid(String.join("", texts(request.get(), "waybillRequestId")));
+                exchange.xml(
+                        200, "<cancellation requestId=\"%s\">%s</cancellation>".formatted(escaped(key), escaped(done)));
+            } catch (IllegalArgumentException refusal) {
+                exchange.xml(200, fault(key, "R21", refusal.getMessage()));
+            }
+        }
     }
 
     private void quote(Exchange exchange, ConsignmentBook book) throws IOException {

@@ -1,6 +1,7 @@
 package nobrec.server.carrier.consignments;
 
 import java.util.List;
+import java.util.Map;
 import java.util.stream.StreamSupport;
 import nobrec.server.carrier.CarrierPort;
 import nobrec.server.carrier.CarrierQuote;
@@ -40,6 +41,12 @@ class ConsignmentsAdapter implements CarrierPort {
     @Override
     public OutsideAnswer<List<TrackingNumbers.Read>> lookUp(Connection connection, String key) {
         return calls.lookUp(connection, CONSIGNMENTS + OutsidePath.of(key), key).then(ConsignmentsAdapter::numbers);
+    }
+
+    @Override
+    public OutsideAnswer<String> makeVoid(Connection connection, String key, String bookingKey) {
+        return calls.sendForText(
+                connection, "POST", CONSIGNMENTS + OutsidePath.of(bookingKey) + "/void", key, Map.of());
     }
 
     private static OutsideAnswer<List<TrackingNumbers.Read>> numbers(JsonNode body) {

@@ -18,7 +18,7 @@ import org.xml.sax.InputSource;
 import org.xml.sax.SAXException;
 
 /**
- * An answer to a waybill request: {@code <waybill>} with its units, {@code <quotation>} with its prices, or {@code <fault>} with a
+ * An answer to a waybill request: {@code <waybill>} with its units, {@code <quotation>} with its prices, {@code <cancellation>} with a text, or {@code <fault>} with a
  * code and a text.
  */
 record WaybillAnswer(
@@ -27,6 +27,7 @@ record WaybillAnswer(
     enum Kind {
         WAYBILL,
         QUOTATION,
+        CANCELLATION,
         /** Codes that begin with R: final. */
         REJECTED,
         /** Code N04, to a look-up. */
@@ -47,6 +48,13 @@ record WaybillAnswer(
                     new WaybillAnswer(Kind.WAYBILL, root.getAttribute("requestId"), "", units(root), NO_QUOTE);
                 case "quotation" ->
                     new WaybillAnswer(Kind.QUOTATION, root.getAttribute("requestId"), "", List.of(), quotation(root));
+                case "cancellation" ->
+                    new WaybillAnswer(
+                            Kind.CANCELLATION,
+                            root.getAttribute("requestId"),
+                            root.getTextContent().strip(),
+                            List.of(),
+                            NO_QUOTE);
                 case "fault" ->
                     new WaybillAnswer(
                             kind(root.getAttribute("code")),

@@ -30,6 +30,10 @@ final class WaybillRequest {
         return written(request -> request.quotation(key, asked));
     }
 
+    static String writeCancellation(String key, String bookingKey) {
+        return written(request -> request.cancellation(key, bookingKey));
+    }
+
     /** Part of a document. */
     private interface Part {
         void write(WaybillRequest request) throws XMLStreamException;
@@ -69,6 +73,13 @@ final class WaybillRequest {
             element("extra", accessorial);
         }
         content(asked.consignment());
+        xml.writeEndElement();
+    }
+
+    private void cancellation(String key, String bookingKey) throws XMLStreamException {
+        xml.writeStartElement("cancellationRequest");
+        xml.writeAttribute("requestId", key);
+        element("waybillRequestId", bookingKey);
         xml.writeEndElement();
     }
 

@@ -63,6 +63,15 @@ class WaybillsAdapter implements CarrierPort {
         return ask(connection, key, call, WaybillAnswer::quotation).toARequest(connection.name());
     }
 
+    @Override
+    public OutsideAnswer<String> makeVoid(Connection connection, String key, String bookingKey) {
+        HttpRequest call = HttpCalls.request(connection, "/cancellations")
+                .header("Content-Type", "application/xml; charset=utf-8")
+                .POST(HttpRequest.BodyPublishers.ofString(WaybillRequest.writeCancellation(key, bookingKey)))
+                .build();
+        return ask(connection, key, call, WaybillAnswer::text).toARequest(connection.name());
+    }
+
     private OutsideAnswer<List<TrackingNumbers.Read>> ask(Connection connection, String key, HttpRequest request) {
         return ask(connection, key, request, WaybillAnswer::units);
     }
@@ -75,7 +84,7 @@ class WaybillsAdapter implements CarrierPort {
                 throw new UnclearAnswer(connection.name(), status, answer.text());
             }
             return switch (answer.kind()) {
-                case WAYBILL, QUOTATION -> new OutsideAnswer.Accepted<>(result.apply(answer));
+                case WAYBILL, QUOTATION, CANCELLATION -> new OutsideAnswer.Accepted<>(result.apply(answer));
                 case REJECTED -> new OutsideAnswer.Refused<>(UnclearAnswer.shown(answer.text()));
                 case NO_SUCH_REQUEST -> new OutsideAnswer.NotFound<>();
                 case UNCLEAR -> throw new UnclearAnswer(connection.name(), status, answer.text());

@@ -1,10 +1,13 @@
 package nobrec.server.platform.outbox;
 
+import static java.util.Objects.requireNonNull;
+
 import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.Collection;
 import java.util.List;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.UUID;
 import nobrec.core.refusal.Refusal;
@@ -36,6 +39,13 @@ public class Outbox {
     /** To be carried out by whoever takes them. */
     public void add(List<NewEntry> entries) {
         Instant now = clock.instant();
+        List<Long> reversed = entries.stream()
+                .map(NewEntry::reverses)
+                .filter(Objects::nonNull)
+                .toList();
+        if (!reversed.isEmpty()) {
+            mapper.markBeingReversed(reversed);
+        }
         mapper.insert(entries.stream().map(each -> entry(each, now, now)).toList());
     }
 
@@ -66,7 +76,8 @@ public class Outbox {
                 firstTry,
                 "",
                 now,
-                null);
+                null,
+                fresh.reverses());
     }
 
     /** What waits, was done or failed for a subject, the oldest first. */
@@ -142,6 +153,32 @@ public class Outbox {
         mapper.settle(entry.entryKey(), OutboxState.FAILED, Shortened.to(LONGEST_ANSWER, reason), null);
     }
 
+    /**
+     * An entry that reverses another one has come to its end, and with it the other one.
+     *
+     * @param answer what the other side says it did; or why nothing had to be reversed
+     */
+    @Transactional
+    public void reversed(OutboxEntry reversal, String answer) {
+        mapper.reverse(requireNonNull(reversal.reverses()));
+        done(reversal, answer);
+    }
+
+    /** What an entry reverses. */
+    public OutboxEntry reversedBy(OutboxEntry reversal) {
+        return mapper.byId(requireNonNull(reversal.reverses())).orElseThrow();
+    }
+
+    /** Those of some kinds for a subject that nothing reverses yet, the oldest first. */
+    public List<OutboxEntry> notReversed(Collection<OutboxKind> kinds, Subject.Kind kind, long id) {
+        return mapper.notReversed(kinds, kind, id);
+    }
+
+    /** They wait for nothing any more; one that was carried out meanwhile has left its traces by now. */
+    public void callOff(Collection<OutboxKind> kinds, Subject.Kind kind, long id) {
+        mapper.callOff(kinds, kind, id);
+    }
+
     /** There was no certain answer: it is tried again after a pause that grows. */
     public void putOff(OutboxEntry entry, String reason) {
         Instant until = clock.instant().plus(GrowingPause.after(entry.attempts() + 1, entry.entryKey()));
@@ -155,6 +192,13 @@ public class Outbox {
                 mapper.byIdLocked(id).orElseThrow(() -> Refusal.notFound("Posting " + id, "Look at the list again."));
         if (entry.state() == OutboxState.DONE) {
             throw Refusal.conflict("This posting", "It is done already.", "There is nothing to try again.");
+        }
+        if (entry.state() == OutboxState.REVERSED) {
+            throw Refusal.conflict("This posting", "It was reversed.", "There is nothing to try again.");
+        }
+        if (entry.kind() == OutboxKind.VOID && entry.state() == OutboxState.FAILED) {
+            throw Refusal.conflict(
+                    "This void", "The carrier refused it, and the shipment counts.", "Void it from the Bench again.");
         }
         if (entry.kind() == OutboxKind.BOOKING && entry.state() == OutboxState.FAILED) {
             throw Refusal.conflict(

@@ -9,6 +9,7 @@ import org.jspecify.annotations.Nullable;
  * @param entryKey the key under which a system outside does it once
  * @param target the connection it goes to; {@link #OURS} when it stays in the house
  * @param doneAt null until it is done
+ * @param reverses id of the entry that it reverses; null where it reverses none
  */
 public record OutboxEntry(
         long id,
@@ -26,7 +27,8 @@ public record OutboxEntry(
         Instant nextTryAt,
         String answer,
         Instant madeAt,
-        @Nullable Instant doneAt) {
+        @Nullable Instant doneAt,
+        @Nullable Long reverses) {
 
     /** The target of what stays in the house. */
     public static final String OURS = "nobrec";

@@ -13,7 +13,15 @@ public enum OutboxKind {
     /** What the record's source is told. */
     SOURCE("Order"),
     /** The cost in the journal. */
-    JOURNAL("Journal");
+    JOURNAL("Journal"),
+    /** A consignment is made void with its carrier. */
+    VOID("Void"),
+    /** The freight line is taken off the invoice. */
+    INVOICE_REVERSAL("Invoice, reversed"),
+    /** The record's source is told that it has not left. */
+    SOURCE_REVERSAL("Order, reversed"),
+    /** The opposite entry in the journal. */
+    JOURNAL_REVERSAL("Journal, reversed");
 
     private final String words;
 

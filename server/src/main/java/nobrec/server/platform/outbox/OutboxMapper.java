@@ -26,6 +26,26 @@ interface OutboxMapper {
     /** Those of a subject, the oldest first. */
     List<OutboxEntry> ofSubject(@Param("kind") Subject.Kind kind, @Param("id") long id);
 
+    Optional<OutboxEntry> byId(long id);
+
+    List<OutboxEntry> notReversed(
+            @Param("kinds") Collection<OutboxKind> kinds,
+            @Param("subjectKind") Subject.Kind subjectKind,
+            @Param("subjectId") long id);
+
+    @ChangesAnyRows
+    int markBeingReversed(@Param("ids") Collection<Long> ids);
+
+    /** What is reversed stays so. */
+    @ChangesAnyRows
+    int reverse(long id);
+
+    @ChangesAnyRows
+    int callOff(
+            @Param("kinds") Collection<OutboxKind> kinds,
+            @Param("subjectKind") Subject.Kind subjectKind,
+            @Param("subjectId") long id);
+
     /** The one that waits, locked. */
     Optional<OutboxEntry> waitingLocked(
             @Param("kind") OutboxKind kind,

@@ -6,5 +6,7 @@ public enum OutboxState {
     WAITING,
     DONE,
     /** It was refused: a person must look. */
-    FAILED
+    FAILED,
+    /** What it did is undone by another entry, or it will never be done. */
+    REVERSED
 }

@@ -36,6 +36,12 @@ class BooksAdapter implements BooksPort {
     }
 
     @Override
+    public OutsideAnswer<String> removeFreight(Connection connection, String key, String job, String lineKey) {
+        String path = OutsidePath.of("invoices", job, "freight", lineKey, "removal");
+        return calls.sendForText(connection, "POST", path, key, Map.of());
+    }
+
+    @Override
     public OutsideAnswer<String> addEntry(Connection connection, String key, FreightEntry entry) {
         return calls.sendForText(connection, "POST", "/journal", key, entry);
     }

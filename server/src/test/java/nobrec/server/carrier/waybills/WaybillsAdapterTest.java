@@ -117,6 +117,21 @@ class WaybillsAdapterTest {
     }
 
     @Test
+    void voidsOnceAndSaysSoHoweverOftenItIsAsked() {
+        book("key-21", "+15205550100");
+        assertThat(adapter.makeVoid(connection("lowland-reed"), "void-1", "key-21"))
+                .isInstanceOfSatisfying(
+                        OutsideAnswer.Accepted.class,
+                        answer -> assertThat(answer.result()).asString().contains("is void"));
+        assertThat(adapter.makeVoid(connection("lowland-reed"), "void-2", "key-21"))
+                .isInstanceOfSatisfying(
+                        OutsideAnswer.Accepted.class,
+                        answer -> assertThat(answer.result()).asString().contains("void already"));
+        assertThat(adapter.makeVoid(connection("lowland-reed"), "void-3", "key-<none>"))
+                .isEqualTo(new OutsideAnswer.Refused<>("No consignment has this key."));
+    }
+
+    @Test
     void aWrongPasswordLeavesItOpen() {
         assertThat(adapter.book(connection("heath"), "key-4", consignment("+15205550100")))
                 .isEqualTo(new OutsideAnswer.Unknown<>(
