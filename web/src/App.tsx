@@ -3,6 +3,8 @@ import { NeedsAttention } from "./attention/NeedsAttention";
 import { BenchSection } from "./bench/BenchSection";
 import { Connections } from "./connections/Connections";
 import { Departures } from "./departures/Departures";
+import { Handover } from "./handover/Handover";
+import { HandoverPage } from "./handover/HandoverPage";
 import { Items } from "./items/Items";
 
 import { NewJob } from "./job/NewJob";
@@ -52,6 +54,8 @@ export function App() {
         <Route path="/jobs/attention" element={<NeedsAttention />} />
         <Route path="/bench" element={<BenchSection />} />
         <Route path="/bench/:job" element={<TypedBench />} />
+        <Route path="/handover" element={<Handover timeZone={who.data.timeZone} />} />
+        <Route path="/handover/one" element={<HandoverPage timeZone={who.data.timeZone} />} />
         <Route path="/postings" element={<Postings timeZone={who.data.timeZone} />} />
         <Route path="/rates" element={<Rates />} />
         <Route path="/sources" element={<Sources timeZone={who.data.timeZone} />} />

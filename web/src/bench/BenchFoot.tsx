@@ -1,4 +1,5 @@
 import { useCallback, useMemo } from "react";
+import { Link } from "react-router";
 import { Key } from "../ui/Key";
 import { useKeys } from "../ui/keys";
 import { RulesActed } from "./RulesActed";
@@ -43,6 +44,14 @@ export function BenchFoot({ bench, act, previewing, edit }: Props) {
         </p>
       )}
       <VoidNote bench={bench} act={act} />
+      {bench.openHandover && (
+        <p role="status" className="border-l-4 border-warning pl-3">
+          <strong className="text-warning">First:</strong> {bench.openHandover}{" "}
+          <Link to="/handover" className="underline">
+            Close it, or move its packages
+          </Link>
+        </p>
+      )}
       <Checks bench={bench} act={act} edit={edit} />
       <RulesActed bench={bench} />
       <div className="mt-1 flex items-center justify-between gap-6 max-[900px]:gap-2">

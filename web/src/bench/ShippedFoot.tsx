@@ -26,6 +26,7 @@ export function ShippedFoot({ bench, act }: { bench: BenchData; act: ReturnType<
             <span>
               by {bench.shipped.by}, <span className="figure">{moment(bench.shipped.at, timeZone)}</span>,
               with <strong className="figure">{bench.shipped.trackingNumbers.join(", ")}</strong>
+              {bench.shipped.handedOver && <span className="block">{bench.shipped.handedOver}</span>}
             </span>
           )}
         </p>

@@ -21,6 +21,7 @@ const KINDS = {
   INVOICE: "Invoice",
   SOURCE: "Order",
   JOURNAL: "Journal",
+  MANIFEST: "Manifest",
   VOID: "Void",
   INVOICE_REVERSAL: "Invoice, reversed",
   SOURCE_REVERSAL: "Order, reversed",

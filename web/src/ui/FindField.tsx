@@ -4,6 +4,7 @@ import { answer, api } from "../api/client";
 import { asProblem } from "../api/problem";
 import { Key } from "./Key";
 import { useKeys } from "./keys";
+import { isTaken } from "./scanTaker";
 import { type ScannerSetting, useScanner } from "./scan";
 
 function learned({ prefix, suffix }: ScannerSetting): string {
@@ -54,7 +55,14 @@ export function FindField() {
   );
 
   useScanner(
-    useCallback((text: string) => void find(text), [find]),
+    useCallback(
+      (text: string) => {
+        if (!isTaken(text)) {
+          void find(text);
+        }
+      },
+      [find],
+    ),
     useCallback((setting: ScannerSetting) => setSaid(learned(setting)), []),
   );
   useDigits(field);

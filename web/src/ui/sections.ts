@@ -13,6 +13,7 @@ export const SECTIONS: Section[] = [
   { path: "/departures", name: "Departures", key: "Alt+1" },
   { path: "/jobs", name: "Jobs", key: "Alt+2" },
   { path: "/bench", name: "Bench", key: "Alt+3" },
+  { path: "/handover", name: "Handover", key: "Alt+h" },
   { path: "/postings", name: "Postings", key: "Alt+4", needs: "SEE_CHARGES" },
   { path: "/rates", name: "Rates", key: "Alt+5" },
   { path: "/sources", name: "Sources", key: "Alt+7", needs: "BRING_IN" },

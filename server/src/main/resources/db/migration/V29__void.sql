@@ -32,13 +32,13 @@ DROP INDEX IF EXISTS outbox_once ON outbox;
 ALTER TABLE outbox DROP COLUMN IF EXISTS once;
 ALTER TABLE outbox
     ADD COLUMN IF NOT EXISTS once VARCHAR(200) CHARACTER SET utf8mb4 COLLATE utf8mb4_bin
-        AS (IF(being_reversed OR reverses IS NOT NULL OR kind IN ('BOOKING', 'VOID') AND state <> 'WAITING', NULL,
+        AS (IF(being_reversed OR reverses IS NOT NULL OR kind IN ('BOOKING', 'VOID', 'MANIFEST') AND state <> 'WAITING', NULL,
                CONCAT_WS(':', subject_kind, subject_id, kind, subject_name)))
         VIRTUAL COMMENT 'each kind once for a subject, unless it came to nothing or was reversed';
 CREATE UNIQUE INDEX IF NOT EXISTS outbox_once ON outbox (once);
 
 -- Papers of what is void stay, beside those under the new numbers.
 ALTER TABLE paper
-    ADD COLUMN IF NOT EXISTS voided_shipment_id BIGINT NOT NULL DEFAULT 0 COMMENT 'zero while it counts';
+    ADD COLUMN IF NOT EXISTS void_by BIGINT NOT NULL DEFAULT 0 COMMENT 'id of what made it void; zero while it counts';
 DROP INDEX IF EXISTS paper_once ON paper;
-CREATE UNIQUE INDEX IF NOT EXISTS paper_once ON paper (subject_kind, subject_id, kind, package_number, voided_shipment_id);
+CREATE UNIQUE INDEX IF NOT EXISTS paper_once ON paper (subject_kind, subject_id, kind, package_number, void_by);

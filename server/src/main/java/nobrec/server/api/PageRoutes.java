@@ -20,6 +20,8 @@ class PageRoutes implements WebMvcConfigurer {
             "/jobs",
             "/jobs/files/*",
             "/bench",
+            "/handover",
+            "/handover/*",
             "/bench/*",
             "/postings",
             "/rates",

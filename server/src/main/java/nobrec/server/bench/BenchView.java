@@ -28,6 +28,7 @@ import nobrec.server.api.figure.WeightFigure;
  * @param mayShip whether every ready check allows it
  * @param mayVoid whether whoever looks may have it voided now
  * @param voided what there is to say of its being void, left out where there is nothing
+ * @param openHandover that a handover of an earlier day was left open here, in words, while this one has not gone
  * @param waitingFor what the carrier's missing answer is waited for with, while it is being shipped
  */
 public record BenchView(
@@ -70,6 +71,7 @@ public record BenchView(
         Optional<String> refusedBefore,
         Optional<VoidView> voided,
         Optional<ShippedView> shipped,
+        Optional<String> openHandover,
         List<PaperView> papers) {
 
     /**
@@ -257,7 +259,9 @@ public record BenchView(
     /** @param amount without its sign when it is taken off */
     record MoneyLineView(String title, Amount amount, boolean takenOff, String reason) {}
 
-    record ShippedView(String by, Instant at, LocalDate shipDate, List<String> trackingNumbers) {}
+    /** @param handedOver with whom it left, in words; left out while it is here */
+    record ShippedView(
+            String by, Instant at, LocalDate shipDate, List<String> trackingNumbers, Optional<String> handedOver) {}
 
     record PaperView(long id, String kind, String title, String address) {}
 }

@@ -47,6 +47,7 @@ import nobrec.server.booking.WaitingShipments;
 import nobrec.server.carton.CartonTypes;
 import nobrec.server.document.PaperRow;
 import nobrec.server.document.Papers;
+import nobrec.server.handover.HandedOver;
 import nobrec.server.platform.LotText;
 import nobrec.server.platform.NobrecSettings;
 import nobrec.server.platform.money.ShopMoney;
@@ -75,6 +76,7 @@ class BenchViews {
     private final LearnedWeights learnedWeights;
     private final ShipToViews shipTos;
     private final VoidNotes voidNotes;
+    private final HandedOver handedOver;
     private final UnitSystem units;
 
     BenchViews(
@@ -89,6 +91,7 @@ class BenchViews {
             LearnedWeights learnedWeights,
             ShipToViews shipTos,
             VoidNotes voidNotes,
+            HandedOver handedOver,
             NobrecSettings settings,
             ShopMoney money) {
         this.money = money;
@@ -103,6 +106,7 @@ class BenchViews {
         this.learnedWeights = learnedWeights;
         this.shipTos = shipTos;
         this.voidNotes = voidNotes;
+        this.handedOver = handedOver;
         this.units = settings.units();
     }
 
@@ -168,6 +172,7 @@ class BenchViews {
             Optional<BenchView.ChargeView> charge,
             boolean mayShip) {
         WorkOrder job = jobs.leading();
+        Optional<ShippedView> shipped = shipped(shipment);
         Optional<BenchView.VoidView> voided =
                 voidNotes.of(shipment).map(note -> new BenchView.VoidView(note.text(), note.awaited()));
         boolean seesCharge = SignedIn.seesWhatCustomersPay();
@@ -213,11 +218,13 @@ class BenchViews {
                 mayShip && SignedIn.packsAndShips(),
                 shipment.state() == ShipmentState.SHIPPED
                         && SignedIn.packsAndShips()
+                        && shipped.flatMap(ShippedView::handedOver).isEmpty()
                         && voided.filter(BenchView.VoidView::awaited).isEmpty(),
                 waiting.reasonOf(shipment),
                 waiting.refusalOf(shipment),
                 voided,
-                shipped(shipment),
+                shipped,
+                shipment.state() == ShipmentState.OPEN ? handedOver.leftOpenAt(shipment.siteId()) : Optional.empty(),
                 papers.of(Subject.Kind.SHIPMENT, shipment.id()).stream()
                         .map(BenchViews::paper)
                         .toList());
@@ -246,7 +253,8 @@ class BenchViews {
                         outcome.shipDate(),
                         shipment.packages().stream()
                                 .flatMap(each -> each.trackingNumber().stream())
-                                .toList()));
+                                .toList(),
+                        handedOver.said(shipment)));
     }
 
     private List<AccessorialView> accessorials(Shipment shipment, Set<Accessorial> offered) {

@@ -15,6 +15,8 @@ import tools.jackson.databind.json.JsonMapper;
 @Component
 public class CarrierGateway {
 
+    private static final int LONGEST_MANIFEST_NUMBER = 60;
+
     private final Connections connections;
     private final Adapters<CarrierPort> adapters;
     private final HttpCalls calls;
@@ -62,6 +64,16 @@ public class CarrierGateway {
     public OutsideAnswer<String> makeVoid(Carrier carrier, String key, String bookingKey) {
         Connection connection = connections.to(carrier.code());
         return adapters.of(connection).makeVoid(connection, key, bookingKey);
+    }
+
+    /** Asks for the manifest of what its driver takes; one without a number is none. */
+    public OutsideAnswer<String> manifest(Carrier carrier, String key, ManifestRequest request) {
+        Connection connection = connections.to(carrier.code());
+        return adapters.of(connection)
+                .manifest(connection, key, request)
+                .then(number -> number.isBlank() || number.length() > LONGEST_MANIFEST_NUMBER
+                        ? new OutsideAnswer.Unknown<>("The carrier gave the manifest no usable number.")
+                        : new OutsideAnswer.Accepted<>(number));
     }
 
     /** The next call reaches the carrier, even if it did not answer lately. */

@@ -26,6 +26,13 @@ public interface CarrierPort extends Adapter {
      */
     OutsideAnswer<String> makeVoid(Connection connection, String key, String bookingKey);
 
+    /**
+     * Asks for the manifest of what its driver takes; the same key makes one.
+     *
+     * @return its number
+     */
+    OutsideAnswer<String> manifest(Connection connection, String key, ManifestRequest request);
+
     /** What the carrier would ask for a shipment; changes nothing there. */
     OutsideAnswer<CarrierQuote> quote(Connection connection, String key, QuoteRequest request);
 }

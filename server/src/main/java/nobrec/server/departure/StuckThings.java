@@ -4,10 +4,12 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Collectors;
+import nobrec.core.notation.DayWords;
 import nobrec.core.readiness.AttentionKind;
 import nobrec.server.api.PageAddress;
 import nobrec.server.booking.WaitingShipments;
 import nobrec.server.departure.DepartureView.StuckView;
+import nobrec.server.handover.HandedOver;
 import nobrec.server.orderfile.OpenFaults;
 import nobrec.server.posting.PostingLedger;
 import nobrec.server.source.RecordSources;
@@ -27,13 +29,16 @@ class StuckThings {
     private final WaitingShipments waiting;
     private final JobAttentions attentions;
     private final RecordSources sources;
+    private final HandedOver handedOver;
 
     StuckThings(
             OpenFaults imports,
             PostingLedger postings,
             WaitingShipments waiting,
             JobAttentions attentions,
-            RecordSources sources) {
+            RecordSources sources,
+            HandedOver handedOver) {
+        this.handedOver = handedOver;
         this.attentions = attentions;
         this.sources = sources;
         this.imports = imports;
@@ -55,6 +60,13 @@ class StuckThings {
                     "It is asked again by itself, and shipped once only.",
                     PageAddress.bench(each.job()),
                     Optional.of(each.shipmentId())));
+        }
+        for (HandedOver.LeftOpen each : handedOver.leftOpen()) {
+            things.add(stuck(
+                    "Handover to " + each.carrier() + " of " + DayWords.day(each.day()),
+                    "It was left open, with " + each.packages() + (each.packages() == 1 ? " package." : " packages."),
+                    "Close it, or move its packages to today.",
+                    each.address()));
         }
         for (WaitingShipments.Following each : waiting.following()) {
             things.add(stuck(

@@ -3,5 +3,6 @@ package nobrec.server.document;
 /** What a printable is. */
 public enum PaperKind {
     LABEL,
-    PACKING_SLIP
+    PACKING_SLIP,
+    MANIFEST
 }

@@ -20,8 +20,7 @@ interface PaperMapper {
 
     /** All that counted so far. */
     @ChangesAnyRows
-    void markVoid(
-            @Param("kind") Subject.Kind kind, @Param("id") long id, @Param("voidedShipmentId") long voidedShipmentId);
+    void markVoid(@Param("kind") Subject.Kind kind, @Param("id") long id, @Param("voidBy") long voidBy);
 
     Optional<Pdf> pdf(long id);
 }

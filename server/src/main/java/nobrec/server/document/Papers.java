@@ -13,9 +13,11 @@ public class Papers {
     private final PaperMapper mapper;
     private final LabelPrinter labels;
     private final SlipPrinter slips;
+    private final ManifestPrinter manifests;
     private final Clock clock;
 
-    Papers(PaperMapper mapper, LabelPrinter labels, SlipPrinter slips, Clock clock) {
+    Papers(PaperMapper mapper, LabelPrinter labels, SlipPrinter slips, ManifestPrinter manifests, Clock clock) {
+        this.manifests = manifests;
         this.mapper = mapper;
         this.labels = labels;
         this.slips = slips;
@@ -36,13 +38,21 @@ public class Papers {
         return new NewPaper(subject, PaperKind.PACKING_SLIP, 0, "Packing slip", slips.print(text), clock.instant());
     }
 
+    public NewPaper drawManifest(Subject subject, ManifestText text) {
+        return new NewPaper(subject, PaperKind.MANIFEST, 0, "Manifest", manifests.print(text), clock.instant());
+    }
+
     public void keep(List<NewPaper> papers) {
         mapper.insert(papers);
     }
 
-    /** They stay, and nobody takes them for those that count. */
-    public void markVoid(Subject.Kind kind, long id, long voidedShipmentId) {
-        mapper.markVoid(kind, id, voidedShipmentId);
+    /**
+     * They stay, and nobody takes them for those that count.
+     *
+     * @param voidBy id of what made them void
+     */
+    public void markVoid(Subject.Kind kind, long id, long voidBy) {
+        mapper.markVoid(kind, id, voidBy);
     }
 
     /** Those that count, without the bytes. */

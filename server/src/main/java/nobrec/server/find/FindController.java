@@ -5,6 +5,7 @@ import jakarta.validation.constraints.Size;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import nobrec.core.identifier.TrackingText;
 import nobrec.core.limit.Limits;
 import nobrec.core.workorder.WorkOrder;
 import nobrec.server.api.PageAddress;
@@ -32,6 +33,7 @@ class FindController {
             Map.entry("needs attention", "/jobs/attention"),
             Map.entry("new job", "/jobs/new"),
             Map.entry("bench", "/bench"),
+            Map.entry("handover", "/handover"),
             Map.entry("postings", "/postings"),
             Map.entry("rates", "/rates"),
             Map.entry("sources", "/sources"),
@@ -58,7 +60,7 @@ class FindController {
         if (section != null) {
             return new Found(Optional.of(section), plain);
         }
-        String tracking = plain.replaceAll("[\\s-]+", "").toUpperCase(Locale.ROOT);
+        String tracking = TrackingText.plain(plain);
         Optional<String> job = workOrders
                 .find(plain)
                 .map(WorkOrder::number)

@@ -141,6 +141,40 @@ interface ShipmentMapper {
     void updateTrackingNumbers(
             @Param("shipmentId") long shipmentId, @Param("trackingNumbers") Map<Integer, String> trackingNumbers);
 
+    /** Packages with these numbers that have a label that counts. */
+    List<LabeledRow> labeled(@Param("trackingNumber") String trackingNumber);
+
+    /** Labeled ones of a site and some services that are in no handover, up to a day of leaving. */
+    List<LabeledRow> notHandedOver(
+            @Param("site") long site,
+            @Param("services") Collection<String> services,
+            @Param("until") LocalDate until,
+            @Param("limit") int limit);
+
+    /** How many are in no handover, and their weight, by site and service. */
+    List<DepartedRow> waitingForHandover(@Param("until") LocalDate until);
+
+    /** How many are in a handover, and their weight, by service. */
+    List<DepartedRow> inHandover(long handover);
+
+    Optional<Long> handoverOf(long shipmentId);
+
+    /** Those scanned in last, the latest first. */
+    List<LabeledRow> scannedInto(@Param("handover") long handover, @Param("limit") int limit);
+
+    @ChangesAnyRows
+    int handOver(
+            @Param("packages") Collection<Long> packages,
+            @Param("handover") long handover,
+            @Param("by") String by,
+            @Param("at") Instant at);
+
+    @ChangesAnyRows
+    int takeOut(@Param("packageId") long packageId, @Param("handover") long handover);
+
+    /** Ids of the shipments with packages in a handover, in order. */
+    List<Long> shipmentsIn(long handover);
+
     void insertVoided(@Param("voided") NewVoided voided);
 
     void insertVoidedPackages(@Param("id") long id, @Param("shipmentId") long shipmentId);

@@ -14,6 +14,7 @@ import nobrec.server.platform.outbox.OutboxKind;
 import nobrec.server.platform.outbox.OutboxState;
 import nobrec.server.platform.outbox.Subject;
 import nobrec.server.shipment.Shipments;
+import org.springframework.beans.factory.ObjectProvider;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
 import tools.jackson.databind.json.JsonMapper;
@@ -24,11 +25,19 @@ class VoidIntents {
 
     private final Shipments shipments;
     private final ServiceCatalog catalog;
+    private final ObjectProvider<VoidObstacle> obstacles;
     private final Outbox outbox;
     private final AuditLog auditLog;
     private final JsonMapper json;
 
-    VoidIntents(Shipments shipments, ServiceCatalog catalog, Outbox outbox, AuditLog auditLog, JsonMapper json) {
+    VoidIntents(
+            Shipments shipments,
+            ServiceCatalog catalog,
+            ObjectProvider<VoidObstacle> obstacles,
+            Outbox outbox,
+            AuditLog auditLog,
+            JsonMapper json) {
+        this.obstacles = obstacles;
         this.shipments = shipments;
         this.catalog = catalog;
         this.outbox = outbox;
@@ -36,12 +45,18 @@ class VoidIntents {
         this.json = json;
     }
 
-    /** @throws Refusal when it has not gone, or is being made void already */
+    /** @throws Refusal when it has not gone, was handed over, or is being made void already */
     @Transactional
     public OutboxEntry begin(long shipmentId, String signIn) {
         Shipment shipment = shipments.lockedInOutline(shipmentId);
         String job = shipments.jobs(shipment).leading().number();
         requireGone(shipment, job);
+        obstacles.stream()
+                .flatMap(each -> each.obstacle(shipment, job).stream())
+                .findFirst()
+                .ifPresent(reason -> {
+                    throw reason;
+                });
         List<OutboxEntry> entries = outbox.of(Subject.Kind.SHIPMENT, shipmentId);
         if (entries.stream().anyMatch(each -> each.kind() == OutboxKind.VOID && isWaiting(each))) {
             throw Refusal.conflict(

@@ -62,6 +62,11 @@ public class Voiding implements OutboxHandler {
         }
     }
 
+    /** Whether its carrier is asked to void it and has not answered for certain; for whoever has locked it. */
+    public boolean isAsked(long shipmentId) {
+        return outcomes.waiting(shipmentId).isPresent();
+    }
+
     /** Asks now, whenever its time would come. */
     public void askNow(long shipmentId) {
         outcomes.waiting(shipmentId).ifPresent(each -> gateway.callAllTheSame(catalog.carrier(each.target())));

@@ -75,6 +75,8 @@ public final class CarrierStandIn implements StandIn {
                 Map.of(
                         "consignments",
                         consignments.all(),
+                        "manifests",
+                        consignments.allManifests(),
                         "count",
                         consignments.all().size(),
                         "phone",

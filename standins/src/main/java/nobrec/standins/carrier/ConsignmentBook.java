@@ -18,11 +18,13 @@ public final class ConsignmentBook {
     private final QuoteDesk quotes;
     private final RecordStore consignments;
     private final RecordStore refusals;
+    private final RecordStore manifests;
 
     ConsignmentBook(CarrierStandIn.Profile profile, Path folder) {
         this.profile = profile;
         this.quotes = new QuoteDesk(profile.path().toUpperCase(Locale.ROOT));
         this.consignments = new RecordStore(folder.resolve(profile.path() + ".json"));
+        this.manifests = new RecordStore(folder.resolve(profile.path() + "-manifests.json"));
         this.refusals = new RecordStore(folder.resolve(profile.path() + "-refused.json"));
     }
 
@@ -65,6 +67,42 @@ public final class ConsignmentBook {
     /** The driver has it: it cannot be made void any more. */
     public void collect(String key) {
         consignments.find(key).ifPresent(there -> consignments.put(key, with(there, "collected")));
+    }
+
+    /**
+     * Makes the manifest of what the driver takes, once for a key; it cannot be made void any more.
+     *
+     * @return its number
+     * @throws IllegalArgumentException when one of the packages is not here, or void
+     */
+    synchronized String manifest(String key, List<String> trackingNumbers) {
+        if (manifests.find(key).isEmpty()) {
+            trackingNumbers.stream().map(this::keyOf).distinct().toList().forEach(this::collect);
+        }
+        Map<String, Object> manifest = manifests.once(
+                key,
+                () -> Map.of(
+                        "number",
+                        profile.path().toUpperCase(Locale.ROOT) + "-M" + (manifests.size() + 1),
+                        "packages",
+                        trackingNumbers.size()));
+        return (String) manifest.get("number");
+    }
+
+    private String keyOf(String trackingNumber) {
+        Map<String, Object> there = consignments.all().stream()
+                .filter(each -> packages(each).stream()
+                        .anyMatch(taken -> taken.trackingNumber().equals(trackingNumber)))
+                .findFirst()
+                .orElseThrow(() -> new IllegalArgumentException("There is no package " + trackingNumber + "."));
+        if (there.containsKey("void")) {
+            throw new IllegalArgumentException("Package " + trackingNumber + " is void.");
+        }
+        return (String) there.get("key");
+    }
+
+    List<Map<String, Object>> allManifests() {
+        return manifests.all();
     }
 
     private static Map<String, Object> with(Map<String, Object> record, String mark) {

@@ -25,6 +25,7 @@ final class JsonCarrierApi implements CarrierApi {
     public void mount(WebServer web, String path, Conduct conduct, ConsignmentBook book) {
         web.post(path + "/consignments", conduct.around(exchange -> accept(exchange, book)));
         web.post(path + "/consignments/{key}/void", conduct.around(exchange -> makeVoid(exchange, book)));
+        web.post(path + "/manifests", conduct.around(exchange -> manifest(exchange, book)));
         web.post(path + "/quotes", conduct.around(exchange -> quote(exchange, book)));
         web.get(path + "/consignments", exchange -> exchange.json(200, book.all()));
         web.get(
@@ -53,6 +54,16 @@ final class JsonCarrierApi implements CarrierApi {
         String key = exchange.key();
         try {
             exchange.json(200, Map.of("key", key, "text", book.makeVoid(exchange.pathPart(0))));
+        } catch (IllegalArgumentException refusal) {
+            exchange.json(422, new Problem(key, refusal.getMessage()));
+        }
+    }
+
+    private static void manifest(Exchange exchange, ConsignmentBook book) throws IOException {
+        String key = exchange.key();
+        try {
+            String number = book.manifest(key, texts(exchange.body(), "trackingNumbers"));
+            exchange.json(201, Map.of("key", key, "manifest", number));
         } catch (IllegalArgumentException refusal) {
             exchange.json(422, new Problem(key, refusal.getMessage()));
         }

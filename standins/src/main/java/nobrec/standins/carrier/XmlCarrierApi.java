@@ -41,6 +41,7 @@ final class XmlCarrierApi implements CarrierApi {
     public void mount(WebServer web, String path, Conduct conduct, ConsignmentBook book) {
         web.post(path + "/waybills", conduct.around(exchange -> accept(exchange, book)));
         web.post(path + "/cancellations", conduct.around(exchange -> makeVoid(exchange, book)));
+        web.post(path + "/manifests", conduct.around(exchange -> manifest(exchange, book)));
         web.post(path + "/quotations", conduct.around(exchange -> quote(exchange, book)));
         web.get(path + "/requests/{key}/waybill", conduct.around(exchange -> lookUp(exchange, book)));
     }
@@ -71,6 +72,23 @@ final class XmlCarrierApi implements CarrierApi {
                         200, "<cancellation requestId=\"%s\">%s</cancellation>".formatted(escaped(key), escaped(done)));
             } catch (IllegalArgumentException refusal) {
                 exchange.xml(200, fault(key, "R21", refusal.getMessage()));
+            }
+        }
+    }
+
+    private void manifest(Exchange exchange, ConsignmentBook book) throws IOException {
+        if (!isSignedIn(exchange)) {
+            return;
+        }
+        Optional<Element> request = keyed(exchange);
+        if (request.isPresent()) {
+            String key = request.get().getAttribute("requestId");
+            try {
+                String number = book.manifest(key, texts(request.get(), "barcode"));
+                exchange.xml(
+                        200, "<manifest requestId=\"%s\" number=\"%s\"/>".formatted(escaped(key), escaped(number)));
+            } catch (IllegalArgumentException refusal) {
+                exchange.xml(200, fault(key, "R22", refusal.getMessage()));
             }
         }
     }

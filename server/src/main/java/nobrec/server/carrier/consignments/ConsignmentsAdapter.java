@@ -6,6 +6,7 @@ import java.util.stream.StreamSupport;
 import nobrec.server.carrier.CarrierPort;
 import nobrec.server.carrier.CarrierQuote;
 import nobrec.server.carrier.Consignment;
+import nobrec.server.carrier.ManifestRequest;
 import nobrec.server.carrier.QuoteRequest;
 import nobrec.server.carrier.QuoteTime;
 import nobrec.server.carrier.TrackingNumbers;
@@ -47,6 +48,12 @@ class ConsignmentsAdapter implements CarrierPort {
     public OutsideAnswer<String> makeVoid(Connection connection, String key, String bookingKey) {
         return calls.sendForText(
                 connection, "POST", CONSIGNMENTS + OutsidePath.of(bookingKey) + "/void", key, Map.of());
+    }
+
+    @Override
+    public OutsideAnswer<String> manifest(Connection connection, String key, ManifestRequest request) {
+        return calls.send(connection, "POST", "/manifests", key, request)
+                .then(body -> new OutsideAnswer.Accepted<>(body.path("manifest").asString("")));
     }
 
     private static OutsideAnswer<List<TrackingNumbers.Read>> numbers(JsonNode body) {

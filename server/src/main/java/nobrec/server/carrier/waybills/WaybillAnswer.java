@@ -18,7 +18,7 @@ import org.xml.sax.InputSource;
 import org.xml.sax.SAXException;
 
 /**
- * An answer to a waybill request: {@code <waybill>} with its units, {@code <quotation>} with its prices, {@code <cancellation>} with a text, or {@code <fault>} with a
+ * An answer to a waybill request: {@code <waybill>} with its units, {@code <quotation>} with its prices, {@code <cancellation>} with a text, {@code <manifest>} with a number, or {@code <fault>} with a
  * code and a text.
  */
 record WaybillAnswer(
@@ -28,6 +28,7 @@ record WaybillAnswer(
         WAYBILL,
         QUOTATION,
         CANCELLATION,
+        MANIFEST,
         /** Codes that begin with R: final. */
         REJECTED,
         /** Code N04, to a look-up. */
@@ -48,25 +49,18 @@ record WaybillAnswer(
                     new WaybillAnswer(Kind.WAYBILL, root.getAttribute("requestId"), "", units(root), NO_QUOTE);
                 case "quotation" ->
                     new WaybillAnswer(Kind.QUOTATION, root.getAttribute("requestId"), "", List.of(), quotation(root));
-                case "cancellation" ->
-                    new WaybillAnswer(
-                            Kind.CANCELLATION,
-                            root.getAttribute("requestId"),
-                            root.getTextContent().strip(),
-                            List.of(),
-                            NO_QUOTE);
-                case "fault" ->
-                    new WaybillAnswer(
-                            kind(root.getAttribute("code")),
-                            root.getAttribute("requestId"),
-                            root.getTextContent().strip(),
-                            List.of(),
-                            NO_QUOTE);
+                case "cancellation" -> said(Kind.CANCELLATION, root, root.getTextContent());
+                case "manifest" -> said(Kind.MANIFEST, root, root.getAttribute("number"));
+                case "fault" -> said(kind(root.getAttribute("code")), root, root.getTextContent());
                 default -> NOTHING;
             };
         } catch (SAXException | IOException noDocument) {
             return NOTHING;
         }
+    }
+
+    private static WaybillAnswer said(Kind kind, Element root, String text) {
+        return new WaybillAnswer(kind, root.getAttribute("requestId"), text.strip(), List.of(), NO_QUOTE);
     }
 
     private static Kind kind(String code) {

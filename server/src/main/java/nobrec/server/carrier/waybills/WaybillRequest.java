@@ -8,6 +8,7 @@ import javax.xml.stream.XMLOutputFactory;
 import javax.xml.stream.XMLStreamException;
 import javax.xml.stream.XMLStreamWriter;
 import nobrec.server.carrier.Consignment;
+import nobrec.server.carrier.ManifestRequest;
 import nobrec.server.carrier.QuoteRequest;
 
 /** A consignment as a waybill request. */
@@ -32,6 +33,10 @@ final class WaybillRequest {
 
     static String writeCancellation(String key, String bookingKey) {
         return written(request -> request.cancellation(key, bookingKey));
+    }
+
+    static String writeManifest(String key, ManifestRequest asked) {
+        return written(request -> request.manifest(key, asked));
     }
 
     /** Part of a document. */
@@ -80,6 +85,16 @@ final class WaybillRequest {
         xml.writeStartElement("cancellationRequest");
         xml.writeAttribute("requestId", key);
         element("waybillRequestId", bookingKey);
+        xml.writeEndElement();
+    }
+
+    private void manifest(String key, ManifestRequest asked) throws XMLStreamException {
+        xml.writeStartElement("manifestRequest");
+        xml.writeAttribute("requestId", key);
+        element("pickupDate", asked.day());
+        for (String number : asked.trackingNumbers()) {
+            element("barcode", number);
+        }
         xml.writeEndElement();
     }
 

@@ -6,6 +6,7 @@ import java.util.function.Function;
 import nobrec.server.carrier.CarrierPort;
 import nobrec.server.carrier.CarrierQuote;
 import nobrec.server.carrier.Consignment;
+import nobrec.server.carrier.ManifestRequest;
 import nobrec.server.carrier.QuoteRequest;
 import nobrec.server.carrier.TrackingNumbers;
 import nobrec.server.connection.Connection;
@@ -72,6 +73,15 @@ class WaybillsAdapter implements CarrierPort {
         return ask(connection, key, call, WaybillAnswer::text).toARequest(connection.name());
     }
 
+    @Override
+    public OutsideAnswer<String> manifest(Connection connection, String key, ManifestRequest request) {
+        HttpRequest call = HttpCalls.request(connection, "/manifests")
+                .header("Content-Type", "application/xml; charset=utf-8")
+                .POST(HttpRequest.BodyPublishers.ofString(WaybillRequest.writeManifest(key, request)))
+                .build();
+        return ask(connection, key, call, WaybillAnswer::text).toARequest(connection.name());
+    }
+
     private OutsideAnswer<List<TrackingNumbers.Read>> ask(Connection connection, String key, HttpRequest request) {
         return ask(connection, key, request, WaybillAnswer::units);
     }
@@ -84,7 +94,7 @@ class WaybillsAdapter implements CarrierPort {
                 throw new UnclearAnswer(connection.name(), status, answer.text());
             }
             return switch (answer.kind()) {
-                case WAYBILL, QUOTATION, CANCELLATION -> new OutsideAnswer.Accepted<>(result.apply(answer));
+                case WAYBILL, QUOTATION, CANCELLATION, MANIFEST -> new OutsideAnswer.Accepted<>(result.apply(answer));
                 case REJECTED -> new OutsideAnswer.Refused<>(UnclearAnswer.shown(answer.text()));
                 case NO_SUCH_REQUEST -> new OutsideAnswer.NotFound<>();
                 case UNCLEAR -> throw new UnclearAnswer(connection.name(), status, answer.text());

@@ -14,6 +14,8 @@ public enum OutboxKind {
     SOURCE("Order"),
     /** The cost in the journal. */
     JOURNAL("Journal"),
+    /** A carrier is asked for the manifest of a handover. */
+    MANIFEST("Manifest"),
     /** A consignment is made void with its carrier. */
     VOID("Void"),
     /** The freight line is taken off the invoice. */

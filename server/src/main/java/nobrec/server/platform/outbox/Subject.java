@@ -1,15 +1,21 @@
 package nobrec.server.platform.outbox;
 
 /**
- * What something hangs on: a shipment today, a handover or a claim tomorrow.
+ * What something hangs on.
  *
- * @param name what a person calls it, as a job's number
+ * @param name what a person calls it, as a job's number, or a carrier and a day
  */
 public record Subject(Kind kind, long id, String name) {
 
     /** The kinds of things that others hang on. */
     public enum Kind {
-        SHIPMENT
+        SHIPMENT,
+        HANDOVER
+    }
+
+    /** @param name the carrier's, and the day */
+    public static Subject handover(long id, String name) {
+        return new Subject(Kind.HANDOVER, id, name);
     }
 
     public static Subject shipment(long id, String job) {

@@ -8,6 +8,7 @@ import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.Predicate;
+import nobrec.core.identifier.TrackingText;
 import nobrec.core.joblist.JobColumn;
 import nobrec.core.joblist.JobCondition;
 import nobrec.core.joblist.JobFact;
@@ -170,7 +171,7 @@ public class JobLists {
 
     /** Written with or without blanks. */
     private Optional<Long> ofTrackingNumber(String text) {
-        String plain = text.replaceAll("[\\s-]+", "").toUpperCase(Locale.ROOT);
+        String plain = TrackingText.plain(text);
         return plain.length() < SHORTEST_TRACKING_NUMBER
                 ? Optional.empty()
                 : tracked.stream()
