@@ -18,6 +18,8 @@ import { Postings } from "./postings/Postings";
 import { Rates } from "./rates/Rates";
 import { RulePage } from "./rules/RulePage";
 import { Rules } from "./rules/Rules";
+import { RunPage } from "./runs/RunPage";
+import { Runs } from "./runs/Runs";
 import { SignIn } from "./signin/SignIn";
 import { useWho } from "./signin/who";
 import { SourcePage } from "./sources/SourcePage";
@@ -51,6 +53,8 @@ export function App() {
         <Route path="/jobs" element={<Jobs />} />
         <Route path="/jobs/new" element={<NewJob />} />
         <Route path="/jobs/one" element={<JobPage />} />
+        <Route path="/jobs/runs" element={<Runs timeZone={who.data.timeZone} />} />
+        <Route path="/jobs/runs/one" element={<RunPage timeZone={who.data.timeZone} />} />
         <Route path="/jobs/attention" element={<NeedsAttention />} />
         <Route path="/bench" element={<BenchSection />} />
         <Route path="/bench/:job" element={<TypedBench />} />

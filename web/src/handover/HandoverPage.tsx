@@ -1,6 +1,6 @@
 import { useCallback, useEffect, useMemo, useRef, useState } from "react";
 import { Link, useSearchParams } from "react-router";
-import { clockTime, day } from "../ui/format";
+import { clockTime, count, day } from "../ui/format";
 import { Key } from "../ui/Key";
 import { useKeys } from "../ui/keys";
 import { useScanTaker } from "../ui/scanTaker";
@@ -33,6 +33,7 @@ function Open({ at, view, timeZone }: { at: At; view: HandoverData; timeZone: st
   const { mutate } = act;
   const field = useRef<HTMLInputElement>(null);
   const [closing, setClosing] = useState(false);
+  const [gone, setGone] = useState<string | undefined>();
   const mayScan = view.mayScan && view.state === "OPEN";
   const scan = useCallback(
     (text: string) => {
@@ -166,7 +167,15 @@ function Open({ at, view, timeZone }: { at: At; view: HandoverData; timeZone: st
               is asked again by itself.
             </p>
           )}
-          <ScanWord scan={view.scan} pending={act.isPending} />
+          {gone && !view.scan && (
+            <p role="status" className="my-3 min-h-24 border-l-8 border-primary pl-4 text-primary">
+              <strong className="block text-5xl leading-tight">✓ Closed</strong>
+              <span className="text-base-content">
+                {gone} went with {view.carrier}. Print the manifest below.
+              </span>
+            </p>
+          )}
+          {(!gone || view.scan) && <ScanWord scan={view.scan} pending={act.isPending} />}
           {act.isError && <ProblemLine error={act.error} />}
           {mayScan &&
             (closing ? (
@@ -174,7 +183,9 @@ function Open({ at, view, timeZone }: { at: At; view: HandoverData; timeZone: st
                 view={view}
                 close={(driver) => {
                   setClosing(false);
-                  mutate((acts) => acts.close(driver, view.inside));
+                  mutate((acts) => acts.close(driver, view.inside), {
+                    onSuccess: () => setGone(count(view.inside, "package", "packages")),
+                  });
                 }}
                 leave={() => setClosing(false)}
               />

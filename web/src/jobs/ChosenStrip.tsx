@@ -1,7 +1,9 @@
 import { keepPreviousData, useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
-import { type ReactNode, useMemo, useState } from "react";
+import { type ReactNode, useCallback, useMemo, useState } from "react";
+import { useNavigate } from "react-router";
 import { answer, api, type Schemas } from "../api/client";
 import { holdJobs, releaseJobs } from "../job/useJob";
+import { runOf, useMakeRun } from "../runs/useRun";
 import { useMay } from "../signin/who";
 import { count } from "../ui/format";
 import { Key } from "../ui/Key";
@@ -54,8 +56,28 @@ export function ChosenStrip({ chosen, all }: { chosen: Chosen; all: ReactNode })
     onSettled: () => queries.invalidateQueries(),
   });
   const { none } = chosen;
-  useKeys(useMemo(() => [{ key: "Escape", label: "Choose none", run: none }], [none]));
+  const navigate = useNavigate();
+  const make = useMakeRun();
   const tooMany = rows.length > MOST_AT_ONCE;
+  const mayRun = may("PACK_AND_SHIP") && !tooMany && !make.isPending;
+  const makeRun = make.mutate;
+  const chosenRows = chosen.rows;
+  const ship = useCallback(
+    () =>
+      makeRun([...chosenRows.keys()], {
+        onSuccess: (run) => void navigate(runOf(run.id)),
+      }),
+    [makeRun, chosenRows, navigate],
+  );
+  useKeys(
+    useMemo(
+      () => [
+        { key: "Escape", label: "Choose none", run: none },
+        ...(mayRun ? [{ key: "r", label: "Ship the chosen as a run", group: "Jobs", run: ship }] : []),
+      ],
+      [none, mayRun, ship],
+    ),
+  );
   return (
     <section
       aria-label="Chosen jobs"
@@ -64,6 +86,11 @@ export function ChosenStrip({ chosen, all }: { chosen: Chosen; all: ReactNode })
       <div className="flex flex-wrap items-center gap-3">
         <strong role="status">{count(rows.length, "job", "jobs")} chosen</strong>
         <Weight numbers={numbers} />
+        {may("PACK_AND_SHIP") && (
+          <button type="button" className="act border-2 font-bold" disabled={!mayRun} onClick={ship}>
+            Ship as a run <Key name="R" />
+          </button>
+        )}
         {may("BRING_IN") && (
           <>
             <button type="button" className="act" disabled={tooMany} onClick={() => setAsking("hold")}>
@@ -137,6 +164,7 @@ export function ChosenStrip({ chosen, all }: { chosen: Chosen; all: ReactNode })
           </button>
         </form>
       )}
+      {make.isError && <ProblemLine error={make.error} />}
       {act.isError && <ProblemLine error={act.error} />}
       {act.data && <OutcomesLine outcomes={act.data} />}
     </section>

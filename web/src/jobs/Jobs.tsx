@@ -93,6 +93,9 @@ export function Jobs() {
             <h1>Jobs</h1>
             <UsualLists filter={filter} setFilter={setFilter} />
             <div className="ml-auto flex gap-3">
+              <Link className="act" to="/jobs/runs">
+                Runs
+              </Link>
               <Link className="act" to="/jobs/attention">
                 Needs attention <Key name="N" />
               </Link>

@@ -135,7 +135,9 @@ public record Shipment(
     /** Where a package's weight comes from. */
     public enum WeightSource {
         SCALE,
-        TYPED
+        TYPED,
+        /** What contents and carton should weigh, taken as it is. */
+        RECORDS
     }
 
     public Package packageNumbered(int number) {

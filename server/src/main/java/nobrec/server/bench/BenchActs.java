@@ -39,7 +39,7 @@ import org.springframework.transaction.support.TransactionOperations;
 
 /** What a person does to a shipment before it goes. Each act is refused once it is on its way. */
 @Service
-class BenchActs {
+public class BenchActs {
 
     private final Shipments shipments;
     private final ShipmentStore store;
@@ -79,7 +79,7 @@ class BenchActs {
     }
 
     /** @param sure whether the person confirmed a weight that is far from what is expected */
-    void typeWeight(long shipmentId, int packageNumber, String text, boolean sure, String signIn) {
+    public void typeWeight(long shipmentId, int packageNumber, String text, boolean sure, String signIn) {
         Weight weight = readOrRefuse(
                 MeasureText.readWeight(text, settings.units(), settings.decimals()),
                 "Weight of package " + packageNumber);
@@ -139,6 +139,23 @@ class BenchActs {
         });
     }
 
+    /** Packages that nobody has weighed weigh what their contents and carton should, by the records. */
+    public void weighByRecords(long shipmentId, String signIn) {
+        change(shipmentId, shipment -> {
+            for (Shipment.Package each : shipment.packages()) {
+                if (each.weight().isEmpty()) {
+                    Weight expected = each.expectedWeight()
+                            .orElseThrow(() -> Refusal.unusable(
+                                    "Package " + each.number(),
+                                    "What it should weigh is not known: an item has no weight.",
+                                    "Weigh it, or type its weight."));
+                    store.weigh(each.id(), expected, Shipment.WeightSource.RECORDS);
+                }
+            }
+            auditLog.write(signIn, "took the weights of the records", thing(shipment), "");
+        });
+    }
+
     void typeSize(long shipmentId, int packageNumber, String text, String signIn) {
         Size size = readOrRefuse(
                 MeasureText.readSize(text, settings.units(), settings.decimals()), "Size of package " + packageNumber);
@@ -152,7 +169,7 @@ class BenchActs {
         });
     }
 
-    void chooseService(long shipmentId, String serviceCode, String signIn) {
+    public void chooseService(long shipmentId, String serviceCode, String signIn) {
         String known = catalog.service(serviceCode).code();
         change(shipmentId, shipment -> {
             store.chooseService(shipmentId, known);
@@ -162,7 +179,7 @@ class BenchActs {
     }
 
     /** What is requested beyond plain carriage; the whole set. */
-    void chooseAccessorials(long shipmentId, Set<Accessorial> accessorials, String signIn) {
+    public void chooseAccessorials(long shipmentId, Set<Accessorial> accessorials, String signIn) {
         change(shipmentId, shipment -> {
             String words = accessorials.stream().map(Accessorial::name).sorted().collect(Collectors.joining(","));
             store.chooseAccessorials(shipmentId, accessorials);
@@ -171,7 +188,7 @@ class BenchActs {
     }
 
     /** Ships on a later day; a day that is past means at once. */
-    void shipOn(long shipmentId, LocalDate day, String signIn) {
+    public void shipOn(long shipmentId, LocalDate day, String signIn) {
         change(shipmentId, shipment -> {
             LocalDate today = sites.timeAt(sites.byId(shipment.siteId())).toLocalDate();
             if (day.isAfter(today.plusDays(Limits.DAYS_PUT_OFF)) || !Limits.holdsDay(day)) {
@@ -186,7 +203,7 @@ class BenchActs {
     }
 
     /** From another of our sites. */
-    void leaveFrom(long shipmentId, String siteCode, String signIn) {
+    public void leaveFrom(long shipmentId, String siteCode, String signIn) {
         change(shipmentId, shipment -> {
             Site site = sites.byCode(siteCode);
             store.leaveFrom(shipmentId, site.id());

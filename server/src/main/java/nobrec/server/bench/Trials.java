@@ -15,7 +15,7 @@ import org.springframework.transaction.support.TransactionOperations;
 
 /** What would come of acts on the bench: they are done for real, looked at, and rolled back. */
 @Component
-class Trials {
+public class Trials {
 
     private final Shipments shipments;
     private final Opening opening;
@@ -37,7 +37,7 @@ class Trials {
     }
 
     /** Nothing of what is done in it stays. */
-    <T> T rolledBack(Supplier<T> acts) {
+    public <T> T rolledBack(Supplier<T> acts) {
         return Objects.requireNonNull(transactions.execute(status -> {
             status.setRollbackOnly();
             return acts.get();
@@ -56,7 +56,7 @@ class Trials {
     }
 
     /** The shipment of a job, opened where it is not. */
-    Shipment opened(String job, String signIn) {
+    public Shipment opened(String job, String signIn) {
         return shipments.there(workOrders.byNumber(job)).orElseGet(() -> opening.open(job, signIn));
     }
 

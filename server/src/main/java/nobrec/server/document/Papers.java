@@ -1,9 +1,15 @@
 package nobrec.server.document;
 
+import java.io.IOException;
+import java.io.OutputStream;
 import java.time.Clock;
 import java.util.List;
 import nobrec.core.refusal.Refusal;
 import nobrec.server.platform.outbox.Subject;
+import org.apache.pdfbox.Loader;
+import org.apache.pdfbox.io.IOUtils;
+import org.apache.pdfbox.multipdf.PDFMergerUtility;
+import org.apache.pdfbox.pdmodel.PDDocument;
 import org.springframework.stereotype.Service;
 
 /** Makes papers and keeps them: the same bytes come back however often they are printed. */
@@ -58,6 +64,26 @@ public class Papers {
     /** Those that count, without the bytes. */
     public List<PaperRow> of(Subject.Kind kind, long id) {
         return mapper.of(kind, id);
+    }
+
+    /**
+     * The papers of some subjects that count, one after the other, as one PDF.
+     *
+     * @param out what it is written to; pages wait in a file, not in memory
+     */
+    public void join(Subject.Kind kind, List<Long> subjects, OutputStream out) throws IOException {
+        PDFMergerUtility merger = new PDFMergerUtility();
+        merger.setDestinationStream(out);
+        try (PDDocument joined = new PDDocument(IOUtils.createTempFileOnlyStreamCache())) {
+            for (long subject : subjects) {
+                for (PaperRow paper : mapper.of(kind, subject)) {
+                    try (PDDocument one = Loader.loadPDF(pdf(paper.id()))) {
+                        merger.appendDocument(joined, one);
+                    }
+                }
+            }
+            joined.save(out);
+        }
     }
 
     /** The first page as a PNG picture, to be looked at on a screen. */

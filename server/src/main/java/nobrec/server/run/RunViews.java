@@ -1,0 +1,198 @@
+package nobrec.server.run;
+
+import java.time.Clock;
+import java.time.Duration;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.util.EnumSet;
+import java.util.List;
+import java.util.Objects;
+import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Stream;
+import nobrec.core.measure.Weight;
+import nobrec.core.shipment.Shipment;
+import nobrec.core.shipment.ShipmentState;
+import nobrec.server.account.Accounts;
+import nobrec.server.api.figure.Amount;
+import nobrec.server.api.figure.WeightFigure;
+import nobrec.server.api.security.SignedIn;
+import nobrec.server.platform.Age;
+import nobrec.server.platform.NobrecSettings;
+import nobrec.server.platform.money.ShopMoney;
+import nobrec.server.platform.task.Tasks;
+import nobrec.server.shipment.Shipments;
+import org.joda.money.Money;
+import org.springframework.stereotype.Component;
+import org.springframework.transaction.annotation.Transactional;
+import tools.jackson.core.type.TypeReference;
+import tools.jackson.databind.json.JsonMapper;
+
+/** Runs as the screen shows them. */
+@Component
+class RunViews {
+
+    private static final Set<RunJobState> COUNTED =
+            EnumSet.of(RunJobState.READY, RunJobState.SHIPPING, RunJobState.ASKED, RunJobState.SHIPPED);
+
+    private final RunMapper mapper;
+    private final Runs runs;
+    private final Shipments shipments;
+    private final Accounts accounts;
+    private final NobrecSettings settings;
+    private final ShopMoney money;
+    private final JsonMapper json;
+    private final Clock clock;
+
+    RunViews(
+            RunMapper mapper,
+            Runs runs,
+            Shipments shipments,
+            Accounts accounts,
+            NobrecSettings settings,
+            ShopMoney money,
+            JsonMapper json,
+            Clock clock) {
+        this.mapper = mapper;
+        this.runs = runs;
+        this.shipments = shipments;
+        this.accounts = accounts;
+        this.settings = settings;
+        this.money = money;
+        this.json = json;
+        this.clock = clock;
+    }
+
+    @Transactional(readOnly = true)
+    public RunView of(long id) {
+        RunRow run = runs.byId(id);
+        List<RunJobRow> rows = mapper.jobs(id).stream().map(this::asItIs).toList();
+        boolean seesCharge = SignedIn.seesWhatCustomersPay();
+        return new RunView(
+                run.id(),
+                accounts.displayName(run.madeBy()),
+                run.madeAt(),
+                Optional.ofNullable(run.startedBy()).map(accounts::displayName),
+                Optional.ofNullable(run.startedAt()),
+                runs.underWay(run).map(task -> doing(run, task, rows)),
+                rows.stream().map(row -> view(row, seesCharge)).toList(),
+                totals(rows, seesCharge),
+                seesCharge,
+                SignedIn.packsAndShips(),
+                money.currency().getCode());
+    }
+
+    /** Where a carrier was asked, what has become of it since. */
+    private RunJobRow asItIs(RunJobRow row) {
+        if (row.state() != RunJobState.ASKED || row.shipmentId() == null) {
+            return row;
+        }
+        Shipment shipment = shipments.byId(row.shipmentId());
+        if (shipment.state() == ShipmentState.OPEN) {
+            return row.not(RunJobState.FAILED, "Its carrier refused it.", "Open it: the Bench says why.");
+        }
+        return shipment.state() == ShipmentState.SHIPPED ? row.not(RunJobState.SHIPPED, "", "") : row;
+    }
+
+    private RunView.Doing doing(RunRow run, Tasks.Standing task, List<RunJobRow> rows) {
+        boolean shipping = rows.stream().noneMatch(row -> row.state() == RunJobState.NEW);
+        Instant since = shipping && run.startedAt() != null ? run.startedAt() : run.madeAt();
+        Optional<String> left = task.done() == 0
+                ? Optional.empty()
+                : Optional.of(Age.words(Duration.between(since, clock.instant())
+                        .dividedBy(task.done())
+                        .multipliedBy(task.total() - task.done())));
+        return new RunView.Doing(shipping, task.stopRequested(), task.done(), task.total(), left);
+    }
+
+    private RunView.Row view(RunJobRow row, boolean seesCharge) {
+        return new RunView.Row(
+                row.job(),
+                row.state(),
+                row.shipTo(),
+                row.packages(),
+                row.carton(),
+                Optional.ofNullable(row.weight()).map(this::figure),
+                row.weighed(),
+                row.service(),
+                Optional.ofNullable(row.total()).map(Amount::of),
+                seesCharge ? Optional.ofNullable(row.charge()).map(Amount::of) : Optional.empty(),
+                Optional.ofNullable(row.leavesOn()),
+                Optional.ofNullable(row.arrivesOn()),
+                Optional.ofNullable(row.promised()),
+                row.arrivesOn() != null
+                        && row.promised() != null
+                        && row.arrivesOn().isAfter(row.promised()),
+                row.reason(),
+                row.remedy(),
+                choices(row),
+                row.tracking());
+    }
+
+    private List<RunView.Choice> choices(RunJobRow row) {
+        return json.readValue(row.choices(), new TypeReference<List<RunLooks.Choice>>() {}).stream()
+                .map(each -> new RunView.Choice(
+                        each.code(),
+                        each.name(),
+                        new Amount(each.total(), money.currency().getCode()),
+                        LocalDate.parse(each.arrives())))
+                .toList();
+    }
+
+    private RunView.Totals totals(List<RunJobRow> rows, boolean seesCharge) {
+        List<RunJobRow> going =
+                rows.stream().filter(row -> COUNTED.contains(row.state())).toList();
+        return new RunView.Totals(
+                rows.size(),
+                count(rows, RunJobState.READY),
+                count(rows, RunJobState.STOPPED),
+                count(rows, RunJobState.SHIPPED),
+                count(rows, RunJobState.ASKED),
+                count(rows, RunJobState.FAILED),
+                going.stream().mapToInt(RunJobRow::packages).sum(),
+                figure(going.stream()
+                        .map(RunJobRow::weight)
+                        .filter(Objects::nonNull)
+                        .reduce(Weight.ZERO, Weight::plus)),
+                Amount.of(sum(going.stream().map(RunJobRow::total))),
+                seesCharge ? Optional.of(Amount.of(sum(going.stream().map(RunJobRow::charge)))) : Optional.empty());
+    }
+
+    private static int count(List<RunJobRow> rows, RunJobState state) {
+        return (int) rows.stream().filter(row -> row.state() == state).count();
+    }
+
+    private Money sum(Stream<Money> amounts) {
+        return amounts.filter(Objects::nonNull).reduce(money.zero(), Money::plus);
+    }
+
+    private WeightFigure figure(Weight weight) {
+        return WeightFigure.of(weight, settings.units());
+    }
+
+    /** The newest first. */
+    @Transactional(readOnly = true)
+    public List<RunView.Line> newest(Long before, int limit) {
+        return mapper.newest(before, limit).stream()
+                .map(run -> new RunView.Line(
+                        run.id(),
+                        accounts.displayName(run.madeBy()),
+                        run.madeAt(),
+                        runs.count(run.id(), state -> true),
+                        runs.count(run.id(), RunJobState.SHIPPED::equals),
+                        runs.count(run.id(), RunJobState.FAILED::equals),
+                        runs.underWay(run).isPresent()))
+                .toList();
+    }
+
+    /** Shipments of it that have gone, in its order. */
+    @Transactional(readOnly = true)
+    public List<Long> gone(long id) {
+        return mapper.jobs(runs.byId(id).id()).stream()
+                .map(this::asItIs)
+                .filter(row -> row.state() == RunJobState.SHIPPED)
+                .map(RunJobRow::shipmentId)
+                .filter(Objects::nonNull)
+                .toList();
+    }
+}

@@ -1,0 +1,98 @@
+import { useRef } from "react";
+import { Key } from "../ui/Key";
+import type { RunChange } from "./useRun";
+
+interface Props {
+  count: number;
+  of: number;
+  choices: { code: string; name: string }[];
+  disabled: boolean;
+  allOrNone: () => void;
+  change: (change: RunChange) => void;
+  lookAgain: () => void;
+  takeOut: () => void;
+}
+
+/** One value for all chosen: weight, service, day. */
+export function ForChosen({ count, of, choices, disabled, allOrNone, change, lookAgain, takeOut }: Props) {
+  const weight = useRef<HTMLInputElement>(null);
+  return (
+    <div className="my-2 flex flex-wrap items-center gap-x-3 gap-y-1 border-y border-base-300 py-1.5">
+      <button type="button" className="act py-0" onClick={allOrNone}>
+        <strong>
+          {count} of {of}
+        </strong>{" "}
+        chosen <Key name="Alt+C" />
+      </button>
+      <form
+        className="flex items-center gap-1"
+        onSubmit={(event) => {
+          event.preventDefault();
+          const text = weight.current?.value.trim() ?? "";
+          if (text) {
+            change({ weight: text });
+          }
+        }}
+      >
+        <input
+          ref={weight}
+          aria-label="One weight for all chosen"
+          placeholder="one weight"
+          maxLength={40}
+          disabled={disabled}
+          className="entry w-28 py-0.5"
+        />
+      </form>
+      <button
+        type="button"
+        className="act py-0"
+        disabled={disabled}
+        onClick={() => change({ byRecords: true })}
+      >
+        Weights of the records
+      </button>
+      <select
+        aria-label="Service for all chosen"
+        className="entry py-0.5"
+        value=""
+        disabled={disabled}
+        onChange={(event) =>
+          change(event.target.value === "CHEAPEST" ? { cheapest: true } : { service: event.target.value })
+        }
+      >
+        <option value="">Service …</option>
+        <option value="CHEAPEST">Cheapest that keeps the promise</option>
+        {choices.map((each) => (
+          <option key={each.code} value={each.code}>
+            {each.name}
+          </option>
+        ))}
+      </select>
+      <input
+        type="date"
+        aria-label="Ship day for all chosen"
+        className="entry py-0.5"
+        disabled={disabled}
+        onChange={(event) => {
+          if (/^20\d\d-/.test(event.target.value)) {
+            change({ day: event.target.value });
+          }
+        }}
+      />
+      <button
+        type="button"
+        className="act py-0"
+        disabled={disabled}
+        onClick={() => change({ accessorial: "SIGNATURE" })}
+      >
+        Signature
+      </button>
+      <button type="button" className="act py-0" disabled={disabled} onClick={lookAgain}>
+        Look again
+      </button>
+      <button type="button" className="act py-0" disabled={disabled} onClick={takeOut}>
+        Take out
+      </button>
+    </div>
+  );
+}
