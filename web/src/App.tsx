@@ -20,6 +20,7 @@ import { RulePage } from "./rules/RulePage";
 import { Rules } from "./rules/Rules";
 import { RunPage } from "./runs/RunPage";
 import { Runs } from "./runs/Runs";
+import { ScanToShip } from "./scan/ScanToShip";
 import { SignIn } from "./signin/SignIn";
 import { useWho } from "./signin/who";
 import { SourcePage } from "./sources/SourcePage";
@@ -58,6 +59,7 @@ export function App() {
         <Route path="/jobs/attention" element={<NeedsAttention />} />
         <Route path="/bench" element={<BenchSection />} />
         <Route path="/bench/:job" element={<TypedBench />} />
+        <Route path="/bench/scan" element={<ScanToShip />} />
         <Route path="/handover" element={<Handover timeZone={who.data.timeZone} />} />
         <Route path="/handover/one" element={<HandoverPage timeZone={who.data.timeZone} />} />
         <Route path="/postings" element={<Postings timeZone={who.data.timeZone} />} />

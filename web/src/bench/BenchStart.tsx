@@ -1,10 +1,12 @@
 import { useTitle } from "../ui/useTitle";
 import { useQuery } from "@tanstack/react-query";
 import { useCallback, useMemo } from "react";
-import { useNavigate } from "react-router";
+import { Link, useNavigate } from "react-router";
 import { answer, api } from "../api/client";
 import { benchOf, JobLink } from "../ui/JobLink";
+import { useMay } from "../signin/who";
 import { Key } from "../ui/Key";
+import { useKeys } from "../ui/keys";
 import { Empty, Trouble, Waiting } from "../ui/states";
 import { useCursor } from "../ui/useCursor";
 
@@ -22,6 +24,13 @@ export function BenchStart() {
     [rows, navigate],
   );
   const [at, setAt] = useCursor(rows.length, open);
+  const may = useMay();
+  useKeys(
+    useMemo(
+      () => [{ key: "s", label: "Scan to ship", group: "Bench", run: () => void navigate("/bench/scan") }],
+      [navigate],
+    ),
+  );
   if (begun.isPending) {
     return <Waiting what="The bench" />;
   }
@@ -30,7 +39,14 @@ export function BenchStart() {
   }
   return (
     <div className="px-5 py-3">
-      <h1>Bench</h1>
+      <div className="flex items-center gap-4">
+        <h1>Bench</h1>
+        {may("PACK_AND_SHIP") && (
+          <Link to="/bench/scan" className="act ml-auto">
+            Scan to ship <Key name="S" />
+          </Link>
+        )}
+      </div>
       <p className="my-3 text-lg">
         Scan a work order's barcode, or press <Key name="/" /> and type its number.
       </p>

@@ -1,5 +1,6 @@
 import { day } from "../ui/format";
-import { JobLink } from "../ui/JobLink";
+import { Link } from "react-router";
+import { benchOf, JobLink } from "../ui/JobLink";
 import { isOpen, type Run, type RunChange, type RunRow } from "./useRun";
 
 interface Props {
@@ -59,9 +60,11 @@ export function RunTable({ run, chosen, toggle, disabled, change }: Props) {
             </td>
             <td className="figure text-right">{row.total?.amount}</td>
             {run.seesCharge && <td className="figure text-right">{row.charge?.amount}</td>}
-            <td className={row.late ? "font-bold text-warning" : ""}>
+            <td className={"whitespace-nowrap " + (row.late ? "font-bold text-warning" : "")}>
               {row.arrivesOn && day(row.arrivesOn)}
-              {row.late && row.promised && ` late: promised ${day(row.promised)}`}
+              {row.late && row.promised && (
+                <span className="block text-sm font-normal">late: promised {day(row.promised)}</span>
+              )}
             </td>
             <td>
               <Outcome row={row} />
@@ -125,7 +128,7 @@ function ServiceCell({ row, disabled, change }: CellProps) {
       {!chosen && <option value={row.service}>{row.service || "none"}</option>}
       {row.choices.map((each) => (
         <option key={each.code} value={each.code}>
-          {each.name} {each.total.amount} {day(each.arrives)}
+          {each.code === row.service ? each.name : `${each.name}, ${each.total.amount}, ${day(each.arrives)}`}
         </option>
       ))}
     </select>
@@ -154,7 +157,10 @@ function Outcome({ row }: { row: RunRow }) {
           <strong className={row.state === "FAILED" ? "text-error" : "text-warning"}>
             {row.state === "FAILED" ? "✕ failed: " : "stopped: "}
           </strong>
-          {row.reason} <em>{row.remedy}</em>
+          {row.reason} <em>{row.remedy}</em>{" "}
+          <Link to={benchOf(row.job)} className="underline">
+            Bench
+          </Link>
         </span>
       );
   }

@@ -2,6 +2,7 @@ import { useCallback, useEffect, useMemo, useRef, useState } from "react";
 import { useNavigate } from "react-router";
 import { answer, api } from "../api/client";
 import { asProblem } from "../api/problem";
+import { actOf } from "./actBarcodes";
 import { Key } from "./Key";
 import { useKeys } from "./keys";
 import { isTaken } from "./scanTaker";
@@ -57,7 +58,10 @@ export function FindField() {
   useScanner(
     useCallback(
       (text: string) => {
-        if (!isTaken(text)) {
+        const act = actOf(text);
+        if (act === "nothing here") {
+          setSaid("That act does nothing on this screen.");
+        } else if (act === undefined && !isTaken(text)) {
           void find(text);
         }
       },

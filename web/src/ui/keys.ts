@@ -73,6 +73,13 @@ function nameOf(event: KeyboardEvent): string {
   return (event.altKey ? "Alt+" : "") + (shift ? "Shift+" : "") + event.key;
 }
 
+/** Does what a key does here; false where it does nothing. */
+export function runKey(key: string): boolean {
+  const found = shown.findLast((act) => act.key === key);
+  found?.run();
+  return found !== undefined;
+}
+
 document.addEventListener("keydown", (event) => {
   if (event.ctrlKey || event.metaKey || event.isComposing) {
     return;

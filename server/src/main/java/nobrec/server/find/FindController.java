@@ -34,6 +34,8 @@ class FindController {
             Map.entry("new job", "/jobs/new"),
             Map.entry("bench", "/bench"),
             Map.entry("handover", "/handover"),
+            Map.entry("runs", "/jobs/runs"),
+            Map.entry("scan to ship", "/bench/scan"),
             Map.entry("postings", "/postings"),
             Map.entry("rates", "/rates"),
             Map.entry("sources", "/sources"),
