@@ -3,6 +3,7 @@ package nobrec.e2e;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.condition.EnabledIfSystemProperty;
 import org.openqa.selenium.Keys;
@@ -68,10 +69,8 @@ class ScreenshotsTest {
             desk.open("/departures");
             desk.waitForText("Jobs by departure");
             keep(desk, "departures-evening");
-            desk.browser().get(application.outside("/books"));
-            desk.waitForText("Journal");
-            keep(desk, "standin-books");
         }
+        atTheDoor();
         try (Desk desk = new Desk(application).signIn("admin")) {
             desk.open("/sources/ORDERDESK");
             desk.waitForText("Bring in now, changed in");
@@ -119,6 +118,39 @@ class ScreenshotsTest {
             desk.press(Keys.ARROW_DOWN, Keys.ENTER);
             desk.waitFor("form[aria-label=Books]");
             keep(desk, "connections");
+        }
+    }
+
+    /** A run of all that is ready, and a driver who takes some of it. */
+    private void atTheDoor() throws IOException {
+        try (Desk desk = new Desk(application).signIn("ines")) {
+            desk.open("/jobs?status=READY&status=ON_BENCH");
+            desk.waitForText("2398");
+            desk.press(Keys.SPACE);
+            for (int row = 1; row < 10; row++) {
+                desk.press(Keys.chord(Keys.SHIFT, Keys.ARROW_DOWN));
+            }
+            desk.waitForText("chosen");
+            desk.press("r");
+            desk.waitForText("stopped");
+            desk.waitUntilGone("not looked at yet");
+            desk.tabTo("Weights of the records");
+            desk.press(Keys.ENTER);
+            desk.waitUntilGone("is not weighed");
+            desk.press(Keys.F10);
+            desk.waitForText("Print its papers");
+            desk.waitUntilGone("Shipping");
+            keep(desk, "run");
+            List<String> numbers = AtTheDoorTest.numbers(AtTheDoorTest.PLOVER_NUMBER, desk.screen());
+            desk.open("/handover/one?site=ROCKFORD&carrier=PLOVER");
+            desk.waitForText("Missing");
+            for (String number : numbers.subList(0, 2)) {
+                desk.press(number, Keys.ENTER);
+                desk.waitForText(number.substring(2));
+            }
+            desk.press("DX900417000009", Keys.ENTER);
+            desk.waitForText("✕");
+            keep(desk, "handover");
         }
     }
 

@@ -1,0 +1,155 @@
+package nobrec.server.handover;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.time.Duration;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Random;
+import nobrec.server.ServerTest;
+import nobrec.server.platform.outbox.OutboxWorker;
+import nobrec.standins.http.Behavior;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
+import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.test.web.servlet.assertj.MvcTestResult;
+import tools.jackson.databind.JsonNode;
+
+/**
+ * Random walks over what can be done at the door: ship, void, hold pieces back, scan in, take out, close, with a carrier and books
+ * that fail now and then. Whatever was done, and in whatever order: pieces, postings and handovers agree.
+ */
+class DoorWalkTest extends ServerTest {
+
+    private static final int STEPS = 60;
+    private static final int JOBS = 4;
+
+    @Autowired
+    private OutboxWorker worker;
+
+    private String site() {
+        return database.queryForObject("SELECT code FROM site ORDER BY id LIMIT 1", String.class);
+    }
+
+    private String handover(String act) {
+        return "/api/v1/handovers/" + site() + "/GODWIT" + act;
+    }
+
+    @ParameterizedTest
+    @ValueSource(longs = {1, 2, 3})
+    void whateverIsDoneAtTheDoorPiecesPostingsAndHandoversAgree(long seed) {
+        Random random = new Random(seed);
+        List<String> jobs = new ArrayList<>();
+        for (int number = 1; number <= JOBS; number++) {
+            jobs.add("DW-" + seed + "-" + number);
+            bringIn(jobs.get(number - 1), "Godwit Parcel");
+        }
+        for (int step = 0; step < STEPS; step++) {
+            standIns().behave("godwit", random.nextInt(4) == 0 ? Behavior.ANY : Behavior.NORMAL);
+            standIns().behave("books", random.nextInt(4) == 0 ? Behavior.FAIL : Behavior.NORMAL);
+            act(random, jobs.get(random.nextInt(JOBS)));
+        }
+        standIns().behave("godwit", Behavior.NORMAL);
+        standIns().behave("books", Behavior.NORMAL);
+        for (int round = 0; round < 6; round++) {
+            allAnswerAgain();
+            clock.pass(Duration.ofMinutes(6));
+            worker.run();
+        }
+        agree(jobs);
+    }
+
+    /** One act of a person; what is refused is refused with a reason, and never with a fault of ours. */
+    private void act(Random random, String job) {
+        JsonNode bench = json(send("POST", "/api/v1/shipments", Map.of("job", job)));
+        String shipment = "/api/v1/shipments/" + bench.path("id").asLong();
+        String number = bench.path("packages").path(0).path("trackingNumber").asString("none");
+        long line = bench.path("lines").path(0).path("id").asLong();
+        List<MvcTestResult> answers = switch (random.nextInt(8)) {
+            case 0, 1 -> shipped(bench, shipment);
+            case 2 -> List.of(send("POST", shipment + "/void", Map.of()));
+            case 3 -> List.of(send("POST", shipment + "/left-behind", Map.of("line", line, "quantity", 2)));
+            case 4, 5 -> List.of(send("POST", handover("/scans"), Map.of("text", number)));
+            case 6 -> List.of(send("POST", handover("/taken-out"), Map.of("text", number)));
+            default -> closed(random);
+        };
+        answers.forEach(answer -> assertThat(answer.getResponse().getStatus()).isLessThan(500));
+    }
+
+    private List<MvcTestResult> shipped(JsonNode bench, String shipment) {
+        MvcTestResult weighed = send("PUT", shipment + "/packages/1/weight", Map.of("text", "2.5", "sure", true));
+        if (weighed.getResponse().getStatus() != 200
+                || !json(weighed).path("mayShip").asBoolean()) {
+            return List.of(weighed);
+        }
+        return List.of(ship(json(weighed)));
+    }
+
+    private List<MvcTestResult> closed(Random random) {
+        if (random.nextInt(3) > 0) {
+            return List.of();
+        }
+        JsonNode view = get(handover(""));
+        int inside = view.path("inside").asInt();
+        return inside == 0
+                ? List.of()
+                : List.of(send("POST", handover("/closing"), Map.of("driver", "", "packages", inside)));
+    }
+
+    private void agree(List<String> jobs) {
+        assertThat(number(
+                        "SELECT COUNT(*) FROM outbox WHERE kind = 'VOID' AND state = 'DONE' AND subject_name LIKE ?",
+                        "DW-%"))
+                .as("voids")
+                .isPositive();
+        for (String job : jobs) {
+            assertThat(number(
+                            "SELECT l.quantity_shipped FROM work_order_line l JOIN work_order w ON w.id = l.work_order_id"
+                                    + " WHERE w.number = ?",
+                            job))
+                    .as("pieces of %s that have left", job)
+                    .isEqualTo(number(
+                            "SELECT COALESCE(SUM(sl.quantity), 0) FROM shipment_line sl JOIN shipment s ON s.id = sl.shipment_id"
+                                    + " JOIN work_order_line l ON l.id = sl.work_order_line_id"
+                                    + " JOIN work_order w ON w.id = l.work_order_id WHERE s.state = 'SHIPPED' AND w.number = ?",
+                            job));
+            assertThat(number(
+                            "SELECT COUNT(*) FROM outbox WHERE subject_name = ? AND kind = 'JOURNAL' AND state = 'DONE'",
+                            job))
+                    .as("what is in the journal of %s", job)
+                    .isEqualTo(number(
+                            "SELECT COUNT(*) FROM shipment s JOIN work_order w ON w.id = s.work_order_id"
+                                    + " WHERE s.state = 'SHIPPED' AND w.number = ?",
+                            job));
+        }
+        assertThat(number(
+                        "SELECT COUNT(*) FROM outbox o WHERE o.being_reversed AND o.state <> 'REVERSED'"
+                                + " AND o.subject_name LIKE ?",
+                        "DW-%"))
+                .as("what is to be reversed and is not")
+                .isZero();
+        assertThat(number(
+                        "SELECT COUNT(*) FROM package p JOIN shipment s ON s.id = p.shipment_id"
+                                + " WHERE (p.handover_id IS NOT NULL OR p.tracking_number IS NOT NULL) AND s.state = ?",
+                        "OPEN"))
+                .as("packages of open shipments with a label or in a handover")
+                .isZero();
+        assertThat(number(
+                        "SELECT COUNT(*) FROM package p JOIN voided_package v ON v.tracking_number = p.tracking_number"
+                                + " WHERE p.tracking_number LIKE ?",
+                        "%"))
+                .as("numbers that count and are void")
+                .isZero();
+        assertThat(number(
+                        "SELECT COUNT(*) FROM handover h JOIN outbox o ON o.subject_kind = 'HANDOVER' AND o.subject_id = h.id"
+                                + " WHERE h.state = 'CLOSED' AND o.state = 'DONE' AND o.answer <> h.carrier_manifest AND h.driver <> ?",
+                        "-"))
+                .as("manifests that are not the carrier's")
+                .isZero();
+    }
+
+    private long number(String question, String word) {
+        return database.queryForObject(question, Long.class, word);
+    }
+}
