@@ -9,6 +9,7 @@ import { ProblemLine, Trouble, Waiting } from "../ui/states";
 import { useTitle } from "../ui/useTitle";
 import { CloseHandover } from "./CloseHandover";
 import { Missing, Scanned } from "./HandoverPackages";
+import { PickupRequests } from "./PickupRequests";
 import { ClosedTable } from "./Past";
 import { ScanWord } from "./ScanWord";
 import { type At, type HandoverData, useHandover, useHandoverAct } from "./useHandover";
@@ -213,7 +214,10 @@ function Open({ at, view, timeZone }: { at: At; view: HandoverData; timeZone: st
             ))}
           <Scanned lines={view.scanned} timeZone={timeZone} />
         </section>
-        <Missing view={view} />
+        <div>
+          <Missing view={view} />
+          <PickupRequests view={view} />
+        </div>
       </div>
       {view.closed.length > 0 && (
         <section aria-label="Closed today" className="mt-4">

@@ -1,7 +1,7 @@
 import { useTitle } from "../ui/useTitle";
 import { useInfiniteQuery, useMutation, useQueryClient } from "@tanstack/react-query";
 import { useCallback, useMemo } from "react";
-import { useNavigate, useSearchParams } from "react-router";
+import { Link, useNavigate, useSearchParams } from "react-router";
 import { answer, api, type Schemas } from "../api/client";
 import { useMay } from "../signin/who";
 import { moment } from "../ui/format";
@@ -22,12 +22,19 @@ const KINDS = {
   SOURCE: "Order",
   JOURNAL: "Journal",
   MANIFEST: "Manifest",
+  PICKUP: "Pickup",
+  PICKUP_CALL_OFF: "Pickup, called off",
   VOID: "Void",
   INVOICE_REVERSAL: "Invoice, reversed",
   SOURCE_REVERSAL: "Order, reversed",
   JOURNAL_REVERSAL: "Journal, reversed",
 } as const;
 const STATES = { WAITING: "waiting", DONE: "done", FAILED: "failed", REVERSED: "reversed" } as const;
+
+/** What hangs on a handover or a pickup bears the carrier's name. */
+function isOfAJob(row: Posting): boolean {
+  return row.kind !== "MANIFEST" && row.kind !== "PICKUP" && row.kind !== "PICKUP_CALL_OFF";
+}
 
 /** The ledger of write-backs. */
 export function Postings({ timeZone }: { timeZone: string }) {
@@ -91,7 +98,10 @@ function Ledger({ rows, timeZone }: { rows: Posting[]; timeZone: string }) {
   const navigate = useNavigate();
   const queries = useQueryClient();
   const open = useCallback(
-    (index: number) => void navigate(benchOf(rows[index]?.job ?? "")),
+    (index: number) => {
+      const row = rows[index];
+      void navigate(row && !isOfAJob(row) ? "/handover" : benchOf(row?.job ?? ""));
+    },
     [rows, navigate],
   );
   const [at, setAt] = useCursor(rows.length, open);
@@ -120,7 +130,7 @@ function Ledger({ rows, timeZone }: { rows: Posting[]; timeZone: string }) {
             <tr key={row.id} className={index === at ? "at" : ""} onClick={() => setAt(index)}>
               <td className={"font-bold " + color(row.state)}>{STATES[row.state]}</td>
               <td className="figure">
-                <JobLink job={row.job} />
+                {isOfAJob(row) ? <JobLink job={row.job} /> : <Link to="/handover">{row.job}</Link>}
               </td>
               <td className="whitespace-nowrap">
                 {KINDS[row.kind]}

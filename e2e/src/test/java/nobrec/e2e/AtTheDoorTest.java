@@ -128,6 +128,7 @@ class AtTheDoorTest {
             desk.press(Keys.F2);
             desk.type("2.15 lb");
             desk.press(Keys.ENTER);
+            desk.waitForText("typed; expected");
             desk.waitForText("✓ All checks fine");
             desk.press(Keys.F10);
             desk.waitForText("✓ Shipped");

@@ -32,7 +32,7 @@ DROP INDEX IF EXISTS outbox_once ON outbox;
 ALTER TABLE outbox DROP COLUMN IF EXISTS once;
 ALTER TABLE outbox
     ADD COLUMN IF NOT EXISTS once VARCHAR(200) CHARACTER SET utf8mb4 COLLATE utf8mb4_bin
-        AS (IF(being_reversed OR reverses IS NOT NULL OR kind IN ('BOOKING', 'VOID', 'MANIFEST') AND state <> 'WAITING', NULL,
+        AS (IF(being_reversed OR reverses IS NOT NULL OR kind IN ('BOOKING', 'VOID', 'MANIFEST', 'PICKUP', 'PICKUP_CALL_OFF') AND state <> 'WAITING', NULL,
                CONCAT_WS(':', subject_kind, subject_id, kind, subject_name)))
         VIRTUAL COMMENT 'each kind once for a subject, unless it came to nothing or was reversed';
 CREATE UNIQUE INDEX IF NOT EXISTS outbox_once ON outbox (once);

@@ -15,7 +15,7 @@ import tools.jackson.databind.json.JsonMapper;
 @Component
 public class CarrierGateway {
 
-    private static final int LONGEST_MANIFEST_NUMBER = 60;
+    private static final int LONGEST_NUMBER = 60;
 
     private final Connections connections;
     private final Adapters<CarrierPort> adapters;
@@ -69,11 +69,24 @@ public class CarrierGateway {
     /** Asks for the manifest of what its driver takes; one without a number is none. */
     public OutsideAnswer<String> manifest(Carrier carrier, String key, ManifestRequest request) {
         Connection connection = connections.to(carrier.code());
-        return adapters.of(connection)
-                .manifest(connection, key, request)
-                .then(number -> number.isBlank() || number.length() > LONGEST_MANIFEST_NUMBER
-                        ? new OutsideAnswer.Unknown<>("The carrier gave the manifest no usable number.")
-                        : new OutsideAnswer.Accepted<>(number));
+        return adapters.of(connection).manifest(connection, key, request).then(CarrierGateway::usable);
+    }
+
+    /** Asks for a pickup; one without a number is not confirmed. */
+    public OutsideAnswer<String> askForPickup(Carrier carrier, String key, PickupAsked pickup) {
+        Connection connection = connections.to(carrier.code());
+        return adapters.of(connection).askForPickup(connection, key, pickup).then(CarrierGateway::usable);
+    }
+
+    private static OutsideAnswer<String> usable(String number) {
+        return number.isBlank() || number.length() > LONGEST_NUMBER
+                ? new OutsideAnswer.Unknown<>("The carrier gave no usable number.")
+                : new OutsideAnswer.Accepted<>(number);
+    }
+
+    public OutsideAnswer<String> callPickupOff(Carrier carrier, String key, String confirmation) {
+        Connection connection = connections.to(carrier.code());
+        return adapters.of(connection).callPickupOff(connection, key, confirmation);
     }
 
     /** The next call reaches the carrier, even if it did not answer lately. */

@@ -33,6 +33,16 @@ public interface CarrierPort extends Adapter {
      */
     OutsideAnswer<String> manifest(Connection connection, String key, ManifestRequest request);
 
+    /**
+     * Asks for a pickup; the same key asks once.
+     *
+     * @return the number by which the carrier confirms it
+     */
+    OutsideAnswer<String> askForPickup(Connection connection, String key, PickupAsked pickup);
+
+    /** Calls a pickup off by its confirmation; one that is off already is answered alike. */
+    OutsideAnswer<String> callPickupOff(Connection connection, String key, String confirmation);
+
     /** What the carrier would ask for a shipment; changes nothing there. */
     OutsideAnswer<CarrierQuote> quote(Connection connection, String key, QuoteRequest request);
 }

@@ -30,6 +30,7 @@ class StuckThings {
     private final JobAttentions attentions;
     private final RecordSources sources;
     private final HandedOver handedOver;
+    private final PickupDoubts pickups;
 
     StuckThings(
             OpenFaults imports,
@@ -37,7 +38,9 @@ class StuckThings {
             WaitingShipments waiting,
             JobAttentions attentions,
             RecordSources sources,
-            HandedOver handedOver) {
+            HandedOver handedOver,
+            PickupDoubts pickups) {
+        this.pickups = pickups;
         this.handedOver = handedOver;
         this.attentions = attentions;
         this.sources = sources;
@@ -67,6 +70,9 @@ class StuckThings {
                     "It was left open, with " + each.packages() + (each.packages() == 1 ? " package." : " packages."),
                     "Close it, or move its packages to today.",
                     each.address()));
+        }
+        for (PickupDoubts.Doubt each : pickups.all()) {
+            things.add(stuck(each.thing(), each.reason(), each.remedy(), each.address()));
         }
         for (WaitingShipments.Following each : waiting.following()) {
             things.add(stuck(

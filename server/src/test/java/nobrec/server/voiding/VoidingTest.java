@@ -62,7 +62,7 @@ class VoidingTest extends ServerTest {
         HttpClient.newHttpClient()
                 .send(
                         HttpRequest.newBuilder(URI.create(
-                                        "http://127.0.0.1:" + standIns().httpPort() + "/" + carrier + "/collections"))
+                                        "http://127.0.0.1:" + standIns().httpPort() + "/" + carrier + "/collected"))
                                 .POST(HttpRequest.BodyPublishers.ofString("key=" + key))
                                 .build(),
                         HttpResponse.BodyHandlers.discarding());

@@ -61,7 +61,7 @@ public final class CarrierStandIn implements StandIn {
     public void mount(WebServer web) {
         web.get(path(), exchange -> exchange.html(page()));
         conduct.mount(web, path());
-        web.post(path() + "/collections", exchange -> {
+        web.post(path() + "/collected", exchange -> {
             consignments.collect(exchange.form().getOrDefault("key", ""));
             exchange.redirect(path());
         });
@@ -77,6 +77,8 @@ public final class CarrierStandIn implements StandIn {
                         consignments.all(),
                         "manifests",
                         consignments.allManifests(),
+                        "pickups",
+                        consignments.pickups().all(),
                         "count",
                         consignments.all().size(),
                         "phone",

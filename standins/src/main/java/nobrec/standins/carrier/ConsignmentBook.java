@@ -19,11 +19,13 @@ public final class ConsignmentBook {
     private final RecordStore consignments;
     private final RecordStore refusals;
     private final RecordStore manifests;
+    private final PickupBook pickups;
 
     ConsignmentBook(CarrierStandIn.Profile profile, Path folder) {
         this.profile = profile;
         this.quotes = new QuoteDesk(profile.path().toUpperCase(Locale.ROOT));
         this.consignments = new RecordStore(folder.resolve(profile.path() + ".json"));
+        this.pickups = new PickupBook(profile.path(), folder);
         this.manifests = new RecordStore(folder.resolve(profile.path() + "-manifests.json"));
         this.refusals = new RecordStore(folder.resolve(profile.path() + "-refused.json"));
     }
@@ -109,6 +111,10 @@ public final class ConsignmentBook {
         Map<String, Object> marked = new LinkedHashMap<>(record);
         marked.put(mark, true);
         return marked;
+    }
+
+    PickupBook pickups() {
+        return pickups;
     }
 
     QuoteDesk quotes() {

@@ -26,6 +26,8 @@ final class JsonCarrierApi implements CarrierApi {
         web.post(path + "/consignments", conduct.around(exchange -> accept(exchange, book)));
         web.post(path + "/consignments/{key}/void", conduct.around(exchange -> makeVoid(exchange, book)));
         web.post(path + "/manifests", conduct.around(exchange -> manifest(exchange, book)));
+        web.post(path + "/pickups", conduct.around(exchange -> askForPickup(exchange, book)));
+        web.post(path + "/pickups/{number}/call-off", conduct.around(exchange -> callOff(exchange, book)));
         web.post(path + "/quotes", conduct.around(exchange -> quote(exchange, book)));
         web.get(path + "/consignments", exchange -> exchange.json(200, book.all()));
         web.get(
@@ -64,6 +66,32 @@ final class JsonCarrierApi implements CarrierApi {
         try {
             String number = book.manifest(key, texts(exchange.body(), "trackingNumbers"));
             exchange.json(201, Map.of("key", key, "manifest", number));
+        } catch (IllegalArgumentException refusal) {
+            exchange.json(422, new Problem(key, refusal.getMessage()));
+        }
+    }
+
+    private static void askForPickup(Exchange exchange, ConsignmentBook book) throws IOException {
+        String key = exchange.key();
+        JsonNode asked = exchange.body();
+        try {
+            String number = book.pickups()
+                    .ask(
+                            key,
+                            text(asked, "day"),
+                            text(asked, "readyAt"),
+                            text(asked, "closesAt"),
+                            asked.path("packages").asInt());
+            exchange.json(201, Map.of("key", key, "confirmation", number));
+        } catch (IllegalArgumentException refusal) {
+            exchange.json(422, new Problem(key, refusal.getMessage()));
+        }
+    }
+
+    private static void callOff(Exchange exchange, ConsignmentBook book) throws IOException {
+        String key = exchange.key();
+        try {
+            exchange.json(200, Map.of("key", key, "text", book.pickups().callOff(exchange.pathPart(0))));
         } catch (IllegalArgumentException refusal) {
             exchange.json(422, new Problem(key, refusal.getMessage()));
         }

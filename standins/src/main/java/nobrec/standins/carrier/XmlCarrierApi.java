@@ -10,6 +10,7 @@ import java.util.Base64;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.Function;
 import javax.xml.parsers.DocumentBuilderFactory;
 import javax.xml.parsers.ParserConfigurationException;
 import nobrec.standins.http.Conduct;
@@ -41,7 +42,33 @@ final class XmlCarrierApi implements CarrierApi {
     public void mount(WebServer web, String path, Conduct conduct, ConsignmentBook book) {
         web.post(path + "/waybills", conduct.around(exchange -> accept(exchange, book)));
         web.post(path + "/cancellations", conduct.around(exchange -> makeVoid(exchange, book)));
-        web.post(path + "/manifests", conduct.around(exchange -> manifest(exchange, book)));
+        web.post(
+                path + "/manifests",
+                conduct.around(exchange -> numbered(
+                        exchange,
+                        "manifest",
+                        "R22",
+                        asked -> book.manifest(asked.getAttribute("requestId"), texts(asked, "barcode")))));
+        web.post(
+                path + "/collections/off",
+                conduct.around(exchange -> numbered(exchange, "collection", "R24", asked -> {
+                    String number = first(asked, "number");
+                    book.pickups().callOff(number);
+                    return number;
+                })));
+        web.post(
+                path + "/collections",
+                conduct.around(exchange -> numbered(
+                        exchange,
+                        "collection",
+                        "R23",
+                        asked -> book.pickups()
+                                .ask(
+                                        asked.getAttribute("requestId"),
+                                        first(asked, "day"),
+                                        first(asked, "from"),
+                                        first(asked, "until"),
+                                        Integer.parseInt(first(asked, "units"))))));
         web.post(path + "/quotations", conduct.around(exchange -> quote(exchange, book)));
         web.get(path + "/requests/{key}/waybill", conduct.around(exchange -> lookUp(exchange, book)));
     }
@@ -76,7 +103,13 @@ final class XmlCarrierApi implements CarrierApi {
         }
     }
 
-    private void manifest(Exchange exchange, ConsignmentBook book) throws IOException {
+    private static String first(Element parent, String name) {
+        return texts(parent, name).stream().findFirst().orElse("");
+    }
+
+    /** Does what a request asks for, and answers with the number of what it made, in an element of that name. */
+    private void numbered(Exchange exchange, String name, String refusal, Function<Element, String> work)
+            throws IOException {
         if (!isSignedIn(exchange)) {
             return;
         }
@@ -84,11 +117,11 @@ final class XmlCarrierApi implements CarrierApi {
         if (request.isPresent()) {
             String key = request.get().getAttribute("requestId");
             try {
-                String number = book.manifest(key, texts(request.get(), "barcode"));
+                String number = work.apply(request.get());
                 exchange.xml(
-                        200, "<manifest requestId=\"%s\" number=\"%s\"/>".formatted(escaped(key), escaped(number)));
-            } catch (IllegalArgumentException refusal) {
-                exchange.xml(200, fault(key, "R22", refusal.getMessage()));
+                        200, "<%s requestId=\"%s\" number=\"%s\"/>".formatted(name, escaped(key), escaped(number)));
+            } catch (IllegalArgumentException refused) {
+                exchange.xml(200, fault(key, refusal, refused.getMessage()));
             }
         }
     }

@@ -7,6 +7,7 @@ import nobrec.server.carrier.CarrierPort;
 import nobrec.server.carrier.CarrierQuote;
 import nobrec.server.carrier.Consignment;
 import nobrec.server.carrier.ManifestRequest;
+import nobrec.server.carrier.PickupAsked;
 import nobrec.server.carrier.QuoteRequest;
 import nobrec.server.carrier.QuoteTime;
 import nobrec.server.carrier.TrackingNumbers;
@@ -54,6 +55,19 @@ class ConsignmentsAdapter implements CarrierPort {
     public OutsideAnswer<String> manifest(Connection connection, String key, ManifestRequest request) {
         return calls.send(connection, "POST", "/manifests", key, request)
                 .then(body -> new OutsideAnswer.Accepted<>(body.path("manifest").asString("")));
+    }
+
+    @Override
+    public OutsideAnswer<String> askForPickup(Connection connection, String key, PickupAsked pickup) {
+        return calls.send(connection, "POST", "/pickups", key, pickup)
+                .then(body ->
+                        new OutsideAnswer.Accepted<>(body.path("confirmation").asString("")));
+    }
+
+    @Override
+    public OutsideAnswer<String> callPickupOff(Connection connection, String key, String confirmation) {
+        return calls.sendForText(
+                connection, "POST", "/pickups" + OutsidePath.of(confirmation) + "/call-off", key, Map.of());
     }
 
     private static OutsideAnswer<List<TrackingNumbers.Read>> numbers(JsonNode body) {

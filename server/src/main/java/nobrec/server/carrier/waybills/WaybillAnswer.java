@@ -18,7 +18,7 @@ import org.xml.sax.InputSource;
 import org.xml.sax.SAXException;
 
 /**
- * An answer to a waybill request: {@code <waybill>} with its units, {@code <quotation>} with its prices, {@code <cancellation>} with a text, {@code <manifest>} with a number, or {@code <fault>} with a
+ * An answer to a waybill request: {@code <waybill>} with its units, {@code <quotation>} with its prices, {@code <cancellation>} with a text, {@code <manifest>} and {@code <collection>} with a number, or {@code <fault>} with a
  * code and a text.
  */
 record WaybillAnswer(
@@ -29,6 +29,7 @@ record WaybillAnswer(
         QUOTATION,
         CANCELLATION,
         MANIFEST,
+        COLLECTION,
         /** Codes that begin with R: final. */
         REJECTED,
         /** Code N04, to a look-up. */
@@ -50,6 +51,7 @@ record WaybillAnswer(
                 case "quotation" ->
                     new WaybillAnswer(Kind.QUOTATION, root.getAttribute("requestId"), "", List.of(), quotation(root));
                 case "cancellation" -> said(Kind.CANCELLATION, root, root.getTextContent());
+                case "collection" -> said(Kind.COLLECTION, root, root.getAttribute("number"));
                 case "manifest" -> said(Kind.MANIFEST, root, root.getAttribute("number"));
                 case "fault" -> said(kind(root.getAttribute("code")), root, root.getTextContent());
                 default -> NOTHING;

@@ -9,6 +9,7 @@ import javax.xml.stream.XMLStreamException;
 import javax.xml.stream.XMLStreamWriter;
 import nobrec.server.carrier.Consignment;
 import nobrec.server.carrier.ManifestRequest;
+import nobrec.server.carrier.PickupAsked;
 import nobrec.server.carrier.QuoteRequest;
 
 /** A consignment as a waybill request. */
@@ -37,6 +38,19 @@ final class WaybillRequest {
 
     static String writeManifest(String key, ManifestRequest asked) {
         return written(request -> request.manifest(key, asked));
+    }
+
+    static String writeCollection(String key, PickupAsked asked) {
+        return written(request -> request.collection(key, asked));
+    }
+
+    static String writeCollectionOff(String key, String confirmation) {
+        return written(request -> {
+            request.xml.writeStartElement("collectionOffRequest");
+            request.xml.writeAttribute("requestId", key);
+            request.element("number", confirmation);
+            request.xml.writeEndElement();
+        });
     }
 
     /** Part of a document. */
@@ -95,6 +109,19 @@ final class WaybillRequest {
         for (String number : asked.trackingNumbers()) {
             element("barcode", number);
         }
+        xml.writeEndElement();
+    }
+
+    private void collection(String key, PickupAsked asked) throws XMLStreamException {
+        xml.writeStartElement("collectionRequest");
+        xml.writeAttribute("requestId", key);
+        element("day", asked.day());
+        element("from", asked.readyAt());
+        element("until", asked.closesAt());
+        element("spot", asked.stands());
+        element("units", Integer.toString(asked.packages()));
+        element("kilograms", moved(asked.weightGrams(), GRAMS_IN_KILOGRAM_DIGITS));
+        party("sender", asked.from());
         xml.writeEndElement();
     }
 

@@ -7,6 +7,7 @@ import nobrec.server.carrier.CarrierPort;
 import nobrec.server.carrier.CarrierQuote;
 import nobrec.server.carrier.Consignment;
 import nobrec.server.carrier.ManifestRequest;
+import nobrec.server.carrier.PickupAsked;
 import nobrec.server.carrier.QuoteRequest;
 import nobrec.server.carrier.TrackingNumbers;
 import nobrec.server.connection.Connection;
@@ -66,20 +67,31 @@ class WaybillsAdapter implements CarrierPort {
 
     @Override
     public OutsideAnswer<String> makeVoid(Connection connection, String key, String bookingKey) {
-        HttpRequest call = HttpCalls.request(connection, "/cancellations")
+        return send(connection, "/cancellations", key, WaybillRequest.writeCancellation(key, bookingKey));
+    }
+
+    @Override
+    public OutsideAnswer<String> askForPickup(Connection connection, String key, PickupAsked pickup) {
+        return send(connection, "/collections", key, WaybillRequest.writeCollection(key, pickup));
+    }
+
+    @Override
+    public OutsideAnswer<String> callPickupOff(Connection connection, String key, String confirmation) {
+        return send(connection, "/collections/off", key, WaybillRequest.writeCollectionOff(key, confirmation));
+    }
+
+    /** What the carrier answers is one text. */
+    private OutsideAnswer<String> send(Connection connection, String path, String key, String document) {
+        HttpRequest call = HttpCalls.request(connection, path)
                 .header("Content-Type", "application/xml; charset=utf-8")
-                .POST(HttpRequest.BodyPublishers.ofString(WaybillRequest.writeCancellation(key, bookingKey)))
+                .POST(HttpRequest.BodyPublishers.ofString(document))
                 .build();
         return ask(connection, key, call, WaybillAnswer::text).toARequest(connection.name());
     }
 
     @Override
     public OutsideAnswer<String> manifest(Connection connection, String key, ManifestRequest request) {
-        HttpRequest call = HttpCalls.request(connection, "/manifests")
-                .header("Content-Type", "application/xml; charset=utf-8")
-                .POST(HttpRequest.BodyPublishers.ofString(WaybillRequest.writeManifest(key, request)))
-                .build();
-        return ask(connection, key, call, WaybillAnswer::text).toARequest(connection.name());
+        return send(connection, "/manifests", key, WaybillRequest.writeManifest(key, request));
     }
 
     private OutsideAnswer<List<TrackingNumbers.Read>> ask(Connection connection, String key, HttpRequest request) {
@@ -94,7 +106,8 @@ class WaybillsAdapter implements CarrierPort {
                 throw new UnclearAnswer(connection.name(), status, answer.text());
             }
             return switch (answer.kind()) {
-                case WAYBILL, QUOTATION, CANCELLATION, MANIFEST -> new OutsideAnswer.Accepted<>(result.apply(answer));
+                case WAYBILL, QUOTATION, CANCELLATION, MANIFEST, COLLECTION ->
+                    new OutsideAnswer.Accepted<>(result.apply(answer));
                 case REJECTED -> new OutsideAnswer.Refused<>(UnclearAnswer.shown(answer.text()));
                 case NO_SUCH_REQUEST -> new OutsideAnswer.NotFound<>();
                 case UNCLEAR -> throw new UnclearAnswer(connection.name(), status, answer.text());

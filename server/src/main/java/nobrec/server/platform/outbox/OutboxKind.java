@@ -16,6 +16,10 @@ public enum OutboxKind {
     JOURNAL("Journal"),
     /** A carrier is asked for the manifest of a handover. */
     MANIFEST("Manifest"),
+    /** A carrier is asked to pick up. */
+    PICKUP("Pickup"),
+    /** A pickup is called off. */
+    PICKUP_CALL_OFF("Pickup, called off"),
     /** A consignment is made void with its carrier. */
     VOID("Void"),
     /** The freight line is taken off the invoice. */

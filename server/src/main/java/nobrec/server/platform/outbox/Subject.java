@@ -10,12 +10,18 @@ public record Subject(Kind kind, long id, String name) {
     /** The kinds of things that others hang on. */
     public enum Kind {
         SHIPMENT,
-        HANDOVER
+        HANDOVER,
+        PICKUP
     }
 
     /** @param name the carrier's, and the day */
     public static Subject handover(long id, String name) {
         return new Subject(Kind.HANDOVER, id, name);
+    }
+
+    /** @param name the carrier's, and the day */
+    public static Subject pickup(long id, String name) {
+        return new Subject(Kind.PICKUP, id, name);
     }
 
     public static Subject shipment(long id, String job) {

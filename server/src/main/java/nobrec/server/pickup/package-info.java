@@ -1,0 +1,2 @@
+/** Pickups that a carrier is asked for: asked, confirmed, called off. */
+package nobrec.server.pickup;
