@@ -54,7 +54,7 @@ export function VoidAct({ bench, act }: Props) {
 /** What there is to say of its being void. */
 export function VoidNote({ bench, act }: Props) {
   const { mutate } = act;
-  const again = useCallback(() => mutate(acts.askAboutVoid()), [mutate]);
+  const again = useCallback(() => mutate(acts.askCarrier()), [mutate]);
   if (!bench.voided) {
     return null;
   }

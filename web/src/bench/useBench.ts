@@ -130,8 +130,6 @@ export const acts = {
     answer(api.POST("/api/v1/shipments/{id}/carrier-question", { params: { path: { id } } })),
   makeVoid: (): BenchAct => (id) =>
     answer(api.POST("/api/v1/shipments/{id}/void", { params: { path: { id } } })),
-  askAboutVoid: (): BenchAct => (id) =>
-    answer(api.POST("/api/v1/shipments/{id}/void/another-question", { params: { path: { id } } })),
   /** @param again whether carriers that gave no price are asked once more */
   askForQuotes:
     (again: boolean): BenchAct =>

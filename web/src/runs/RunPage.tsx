@@ -105,7 +105,7 @@ function Progress({ run, busy, pause }: { run: Run; busy: boolean; pause: () => 
     useMemo(
       () =>
         doing?.shipping && !doing.stopping
-          ? [{ key: "Alt+s", label: "Pause after the present job", group: "Run", run: pause }]
+          ? [{ key: "Alt+s", label: "Pause after the present jobs", group: "Run", run: pause }]
           : [],
       [doing, pause],
     ),
@@ -132,7 +132,7 @@ function Progress({ run, busy, pause }: { run: Run; busy: boolean; pause: () => 
       </span>
       {doing.shipping && run.mayAct && (
         <button type="button" className="act py-0" disabled={doing.stopping || busy} onClick={pause}>
-          {doing.stopping ? "Stops after this one …" : "Pause"} <Key name="Alt+S" />
+          {doing.stopping ? "Stops after the present ones …" : "Pause"} <Key name="Alt+S" />
         </button>
       )}
       <span className="quiet">It goes on when you leave this page.</span>

@@ -18,7 +18,6 @@ import nobrec.core.service.Accessorial;
 import nobrec.core.shipment.Shipment;
 import nobrec.server.api.security.ForEveryone;
 import nobrec.server.api.security.ForTheDesk;
-import nobrec.server.booking.Bookings;
 import nobrec.server.booking.Shipping;
 import nobrec.server.packing.CombiningActs;
 import nobrec.server.packing.Opening;
@@ -101,7 +100,6 @@ class BenchController {
     private final PackingActs packing;
     private final CombiningActs combining;
     private final Shipping shipping;
-    private final Bookings bookings;
     private final BenchViews views;
     private final BenchLooks looks;
     private final OnTimeOffers onTimeOffers;
@@ -122,7 +120,6 @@ class BenchController {
             PackingActs packing,
             CombiningActs combining,
             Shipping shipping,
-            Bookings bookings,
             BenchViews views,
             BenchLooks looks,
             OnTimeOffers onTimeOffers) {
@@ -136,7 +133,6 @@ class BenchController {
         this.packing = packing;
         this.combining = combining;
         this.shipping = shipping;
-        this.bookings = bookings;
         this.views = views;
         this.looks = looks;
         this.onTimeOffers = onTimeOffers;
@@ -359,14 +355,6 @@ class BenchController {
     BenchView askForQuotes(@PathVariable long id, @Valid @RequestBody QuoteAgain asked) {
         Shipment shipment = shipments.byId(id);
         quoteAsking.ask(shipment, shipments.jobs(shipment), asked.again());
-        return views.of(id);
-    }
-
-    /** Asks the carrier now what it has, while its answer is waited for. */
-    @PostMapping("/{id}/carrier-question")
-    @ForTheDesk
-    BenchView askCarrier(@PathVariable long id) {
-        bookings.askNow(id);
         return views.of(id);
     }
 

@@ -28,7 +28,7 @@ public class WaitingShipments {
     private static final Duration AT_ONCE = Duration.ofSeconds(10);
 
     /** A booking, or a void, without a certain answer. */
-    public record Waiting(long shipmentId, String job, String reason) {}
+    public record Waiting(long shipmentId, String job, String reason, String remedy) {}
 
     /** Something that follows on a shipment and did not come to an end yet. */
     public record Following(String job, String what, String reason) {}
@@ -47,8 +47,14 @@ public class WaitingShipments {
     public List<Waiting> all() {
         return outbox.waiting(Set.of(OutboxKind.BOOKING, OutboxKind.VOID), MAX).stream()
                 .filter(each -> !each.answer().isEmpty() || age(each.madeAt()).compareTo(AT_ONCE) > 0)
-                .map(each -> new Waiting(each.subjectId(), each.subjectName(), reason(each)))
+                .map(each -> new Waiting(each.subjectId(), each.subjectName(), reason(each), remedy(each)))
                 .toList();
+    }
+
+    private static String remedy(OutboxEntry entry) {
+        return entry.kind() == OutboxKind.VOID
+                ? "It is asked again by itself; until it answers the shipment counts."
+                : "It is asked again by itself, and shipped once only.";
     }
 
     private String reason(OutboxEntry booking) {

@@ -60,7 +60,7 @@ class StuckThings {
             things.add(new StuckView(
                     "Job " + each.job(),
                     each.reason(),
-                    "It is asked again by itself, and shipped once only.",
+                    each.remedy(),
                     PageAddress.bench(each.job()),
                     Optional.of(each.shipmentId())));
         }

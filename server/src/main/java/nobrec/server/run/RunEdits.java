@@ -10,6 +10,7 @@ import nobrec.core.refusal.Refusal;
 import nobrec.core.service.Accessorial;
 import nobrec.core.shipment.Jobs;
 import nobrec.core.shipment.Shipment;
+import nobrec.core.shipment.ShipmentState;
 import nobrec.server.bench.BenchActs;
 import nobrec.server.packing.Opening;
 import nobrec.server.packing.PackingActs;
@@ -56,7 +57,7 @@ class RunEdits {
     /** Changes each, or says at each why not; then each is looked at as it is. */
     void change(long run, List<String> jobs, RunChange change, String signIn) {
         for (RunJobRow row : mapper.someJobs(run, jobs)) {
-            if (OPEN_TO_CHANGE.contains(row.state())) {
+            if (isOpenToChange(row)) {
                 keep(changed(row, change, signIn));
             }
         }
@@ -64,9 +65,13 @@ class RunEdits {
 
     /** Looks at some again as they are now. */
     void lookAgain(long run, List<String> jobs, String signIn) {
-        mapper.someJobs(run, jobs).stream()
-                .filter(row -> OPEN_TO_CHANGE.contains(row.state()))
-                .forEach(row -> keep(looks.look(row, signIn)));
+        mapper.someJobs(run, jobs).stream().filter(this::isOpenToChange).forEach(row -> keep(looks.look(row, signIn)));
+    }
+
+    /** One that was asked and refused since, or voided, is open again. */
+    private boolean isOpenToChange(RunJobRow row) {
+        return OPEN_TO_CHANGE.contains(row.state())
+                || row.shipmentId() != null && shipments.byId(row.shipmentId()).state() == ShipmentState.OPEN;
     }
 
     private void keep(RunJobRow row) {
@@ -75,8 +80,9 @@ class RunEdits {
 
     private RunJobRow changed(RunJobRow row, RunChange change, String signIn) {
         try {
-            apply(opening.open(row.job(), signIn), change, signIn);
-            return looks.look(row, signIn);
+            Shipment shipment = opening.open(row.job(), signIn);
+            apply(shipment, change, signIn);
+            return looks.look(row.of(shipment.id()), signIn);
         } catch (Refusal refused) {
             return looks.look(row, signIn).not(RunJobState.STOPPED, refused.reason(), refused.remedy());
         }

@@ -64,6 +64,13 @@ record RunJobRow(
                 null);
     }
 
+    /** It is open, as this shipment. */
+    RunJobRow of(long shipment) {
+        return new RunJobRow(
+                runId, position, job, state, shipment, shipTo, packages, carton, weight, weighed, service, total,
+                charge, leavesOn, arrivesOn, promised, reason, remedy, choices, tracking, endedAt);
+    }
+
     /** It does not go, for a reason. */
     RunJobRow not(RunJobState how, String why, String what) {
         return new RunJobRow(

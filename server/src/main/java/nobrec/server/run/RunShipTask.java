@@ -1,10 +1,18 @@
 package nobrec.server.run;
 
 import java.time.Clock;
+import java.util.ArrayDeque;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.Deque;
 import java.util.List;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
+import java.util.concurrent.ExecutionException;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.Executors;
+import java.util.concurrent.Future;
 import java.util.stream.Collectors;
 import nobrec.core.refusal.Refusal;
 import nobrec.core.shipment.Shipment;
@@ -20,7 +28,7 @@ import org.springframework.stereotype.Component;
 import org.springframework.transaction.support.TransactionOperations;
 
 /**
- * Ships the jobs of a run that are ready, one after the other, each as it was shown. One that does not go stands with its reason and
+ * Ships the jobs of a run that are ready, in its order, two at a time, each as it was shown. One that does not go stands with its reason and
  * stops none of the others. Killed in the middle it goes on where it stood: what was being shipped then is looked up, not shipped
  * again.
  */
@@ -31,6 +39,9 @@ class RunShipTask implements TaskHandler {
 
     private static final Set<RunJobState> NOT_TRIED = Set.of(RunJobState.READY, RunJobState.SHIPPING);
     private static final int LONGEST = 500;
+
+    /** While one waits for its carrier, another is computed and drawn. */
+    private static final int AT_ONCE = 2;
 
     private final RunMapper mapper;
     private final Opening opening;
@@ -62,16 +73,90 @@ class RunShipTask implements TaskHandler {
     @Override
     public void run(TaskRun run) {
         long id = run.request(RunPlanTask.Request.class).run();
-        long waiting = mapper.counts(id).stream()
-                .filter(each -> NOT_TRIED.contains(each.state()))
-                .mapToInt(StateCount::jobs)
-                .sum();
-        mapper.first(id, RunJobState.SHIPPING, 1).forEach(cutOff -> settle(run, cutOff, found(cutOff, run), waiting));
-        List<RunJobRow> next = mapper.first(id, RunJobState.READY, 1);
-        while (!next.isEmpty()) {
-            settle(run, next.get(0), ship(next.get(0), run), waiting);
-            next = mapper.first(id, RunJobState.READY, 1);
+        Work work = new Work(run, mapper.jobs(id));
+        ExecutorService hands = Executors.newFixedThreadPool(AT_ONCE, each -> new Thread(each, "run-" + id));
+        try {
+            List<Future<?>> all = new ArrayList<>();
+            for (int hand = 0; hand < AT_ONCE; hand++) {
+                all.add(hands.submit(work::carryOut));
+            }
+            for (Future<?> each : all) {
+                each.get();
+            }
+        } catch (InterruptedException ending) {
+            Thread.currentThread().interrupt();
+            throw new IllegalStateException("The server ends", ending);
+        } catch (ExecutionException failed) {
+            throw failed.getCause() instanceof RuntimeException cause ? cause : new IllegalStateException(failed);
+        } finally {
+            hands.shutdown();
         }
+    }
+
+    /** The jobs that have not been tried, and those that were cut off: these first. */
+    private final class Work {
+        private final TaskRun run;
+        private final Deque<RunJobRow> waiting;
+        private final int all;
+        private int done;
+
+        Work(TaskRun run, List<RunJobRow> rows) {
+            this.run = run;
+            this.waiting = new ArrayDeque<>(rows.stream()
+                    .filter(row -> NOT_TRIED.contains(row.state()))
+                    .sorted(Comparator.comparing(row -> row.state() != RunJobState.SHIPPING))
+                    .toList());
+            this.all = waiting.size();
+        }
+
+        private synchronized Optional<RunJobRow> next() {
+            return Optional.ofNullable(waiting.poll());
+        }
+
+        /** Until nothing waits; what ends one hand ends the others after their present job. */
+        void carryOut() {
+            try {
+                Optional<RunJobRow> row = next();
+                while (row.isPresent()) {
+                    settle(
+                            row.get(),
+                            row.get().state() == RunJobState.SHIPPING ? found(row.get(), run) : ship(row.get(), run));
+                    row = next();
+                }
+            } catch (RuntimeException ended) {
+                stop();
+                throw ended;
+            }
+        }
+
+        private synchronized void stop() {
+            waiting.clear();
+        }
+
+        /** What came of a job is kept, also where the task must end by now. */
+        private synchronized void settle(RunJobRow row, Outcome outcome) {
+            done++;
+            try {
+                transactions.executeWithoutResult(status -> {
+                    keep(row, outcome);
+                    run.report("jobs shipped", done, all);
+                });
+            } catch (RuntimeException ended) {
+                transactions.executeWithoutResult(status -> keep(row, outcome));
+                throw ended;
+            }
+        }
+    }
+
+    private void keep(RunJobRow row, Outcome outcome) {
+        mapper.ended(
+                row.runId(),
+                row.position(),
+                outcome.state(),
+                Shortened.to(LONGEST, outcome.tracking()),
+                outcome.reason(),
+                outcome.remedy(),
+                clock.instant());
     }
 
     /** What came of a job. */
@@ -102,7 +187,9 @@ class RunShipTask implements TaskHandler {
 
     private Outcome ship(RunJobRow row, TaskRun run) {
         try {
-            long shipment = opening.open(row.job(), run.startedBy()).id();
+            long shipment = row.shipmentId() != null
+                    ? row.shipmentId()
+                    : opening.open(row.job(), run.startedBy()).id();
             transactions.executeWithoutResult(status -> mapper.shipping(row.runId(), row.position(), shipment));
             Optional<GoneShipment> gone = shipping.ship(
                     shipment,
@@ -122,27 +209,5 @@ class RunShipTask implements TaskHandler {
             case SHIPPING -> Outcome.asked();
             case OPEN -> ship(row, run);
         };
-    }
-
-    private void settle(TaskRun run, RunJobRow row, Outcome outcome, long waiting) {
-        transactions.executeWithoutResult(status -> {
-            mapper.ended(
-                    row.runId(),
-                    row.position(),
-                    outcome.state(),
-                    Shortened.to(LONGEST, outcome.tracking()),
-                    outcome.reason(),
-                    outcome.remedy(),
-                    clock.instant());
-            run.report("jobs shipped", done(row.runId(), waiting), waiting);
-        });
-    }
-
-    private long done(long id, long waiting) {
-        return waiting
-                - mapper.counts(id).stream()
-                        .filter(each -> NOT_TRIED.contains(each.state()))
-                        .mapToInt(StateCount::jobs)
-                        .sum();
     }
 }

@@ -11,8 +11,6 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Stream;
 import nobrec.core.measure.Weight;
-import nobrec.core.shipment.Shipment;
-import nobrec.core.shipment.ShipmentState;
 import nobrec.server.account.Accounts;
 import nobrec.server.api.figure.Amount;
 import nobrec.server.api.figure.WeightFigure;
@@ -34,6 +32,9 @@ class RunViews {
 
     private static final Set<RunJobState> COUNTED =
             EnumSet.of(RunJobState.READY, RunJobState.SHIPPING, RunJobState.ASKED, RunJobState.SHIPPED);
+
+    /** Where a carrier was asked, something can have become of it since. */
+    private static final Set<RunJobState> FOLLOWED = EnumSet.of(RunJobState.ASKED, RunJobState.SHIPPED);
 
     private final RunMapper mapper;
     private final Runs runs;
@@ -66,7 +67,7 @@ class RunViews {
     @Transactional(readOnly = true)
     public RunView of(long id) {
         RunRow run = runs.byId(id);
-        List<RunJobRow> rows = mapper.jobs(id).stream().map(this::asItIs).toList();
+        List<RunJobRow> rows = asTheyAre(mapper.jobs(id));
         boolean seesCharge = SignedIn.seesWhatCustomersPay();
         return new RunView(
                 run.id(),
@@ -82,16 +83,29 @@ class RunViews {
                 money.currency().getCode());
     }
 
-    /** Where a carrier was asked, what has become of it since. */
-    private RunJobRow asItIs(RunJobRow row) {
-        if (row.state() != RunJobState.ASKED || row.shipmentId() == null) {
+    /** With what has become of them since. */
+    private List<RunJobRow> asTheyAre(List<RunJobRow> rows) {
+        List<Long> ids = rows.stream()
+                .filter(row -> FOLLOWED.contains(row.state()))
+                .map(RunJobRow::shipmentId)
+                .filter(Objects::nonNull)
+                .toList();
+        Set<Long> open = shipments.openOf(ids);
+        Set<Long> shipped = shipments.shippedOf(ids);
+        return rows.stream().map(row -> asItIs(row, open, shipped)).toList();
+    }
+
+    private static RunJobRow asItIs(RunJobRow row, Set<Long> open, Set<Long> shipped) {
+        if (!FOLLOWED.contains(row.state()) || row.shipmentId() == null) {
             return row;
         }
-        Shipment shipment = shipments.byId(row.shipmentId());
-        if (shipment.state() == ShipmentState.OPEN) {
-            return row.not(RunJobState.FAILED, "Its carrier refused it.", "Open it: the Bench says why.");
+        if (open.contains(row.shipmentId())) {
+            return row.state() == RunJobState.SHIPPED
+                    ? row.not(
+                            RunJobState.FAILED, "It was shipped, and voided since.", "Look again to ship it once more.")
+                    : row.not(RunJobState.FAILED, "Its carrier refused it.", "The Bench says why; then look again.");
         }
-        return shipment.state() == ShipmentState.SHIPPED ? row.not(RunJobState.SHIPPED, "", "") : row;
+        return shipped.contains(row.shipmentId()) ? row.not(RunJobState.SHIPPED, "", "") : row;
     }
 
     private RunView.Doing doing(RunRow run, Tasks.Standing task, List<RunJobRow> rows) {
@@ -188,8 +202,7 @@ class RunViews {
     /** Shipments of it that have gone, in its order. */
     @Transactional(readOnly = true)
     public List<Long> gone(long id) {
-        return mapper.jobs(runs.byId(id).id()).stream()
-                .map(this::asItIs)
+        return asTheyAre(mapper.jobs(runs.byId(id).id())).stream()
                 .filter(row -> row.state() == RunJobState.SHIPPED)
                 .map(RunJobRow::shipmentId)
                 .filter(Objects::nonNull)

@@ -71,6 +71,8 @@ interface ShipmentMapper {
     @ChangesOneRow
     void updateShipOn(@Param("id") long id, @Param("shipOn") LocalDate shipOn);
 
+    List<Long> inState(@Param("ids") Collection<Long> ids, @Param("state") ShipmentState state);
+
     Optional<Long> openOwn(long workOrderId);
 
     Optional<Long> workOrderOfTrackingNumber(String trackingNumber);

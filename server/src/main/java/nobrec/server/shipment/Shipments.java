@@ -116,6 +116,16 @@ public class Shipments implements TrackedJobs {
         return mapper.voidedOf(shipmentId);
     }
 
+    /** Those of some that are open again, or still. */
+    public Set<Long> openOf(Collection<Long> ids) {
+        return ids.isEmpty() ? Set.of() : Set.copyOf(mapper.inState(ids, ShipmentState.OPEN));
+    }
+
+    /** Those of some that have their tracking numbers. */
+    public Set<Long> shippedOf(Collection<Long> ids) {
+        return ids.isEmpty() ? Set.of() : Set.copyOf(mapper.inState(ids, ShipmentState.SHIPPED));
+    }
+
     /** What has left by each service on that day. */
     public List<DepartedRow> departedOn(LocalDate day) {
         return mapper.departedOn(day);

@@ -105,6 +105,12 @@ class RunTest extends ServerTest {
         run = shipped(run);
         assertThat(row(run, 3).path("state").asString()).isEqualTo("SHIPPED");
         assertThat(run.path("totals").path("shipped").asInt()).isEqualTo(4);
+        // Voided since: the run says so, and ships it once more when it is told to.
+        long first = get("/api/v1/shipments?job=RUNRN-1").path("id").asLong();
+        send("POST", "/api/v1/shipments/" + first + "/void", Map.of());
+        assertThat(row(get(path(run)), 0).path("reason").asString()).contains("voided since");
+        run = json(send("POST", path(run) + "/looks", Map.of("jobs", List.of("RUNRN-1"))));
+        assertThat(row(run, 0).path("state").asString()).isEqualTo("READY");
     }
 
     @Test

@@ -33,6 +33,7 @@ final class PickupBook {
         }
         Map<String, Object> pickup = pickups.once(key, () -> {
             Map<String, Object> record = new LinkedHashMap<>();
+            record.put("key", key);
             record.put("number", prefix + "-P" + (pickups.size() + 1));
             record.put("day", day);
             record.put("from", from);
@@ -49,7 +50,9 @@ final class PickupBook {
                 .filter(each -> number.equals(each.get("number")))
                 .findFirst()
                 .orElseThrow(() -> new IllegalArgumentException("There is no pickup " + number + "."));
-        there.put("off", true);
+        Map<String, Object> off = new LinkedHashMap<>(there);
+        off.put("off", true);
+        pickups.put((String) there.get("key"), off);
         return "Pickup " + number + " is off.";
     }
 

@@ -4,19 +4,23 @@ import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.nio.file.StandardCopyOption;
+import java.nio.file.StandardOpenOption;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.Supplier;
+import tools.jackson.core.JacksonException;
 import tools.jackson.core.type.TypeReference;
+import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 
-/** Records by key, kept in one JSON file that is replaced whole at each change. */
+/** Records by key, kept in one file, a line of JSON for each change. */
 public final class RecordStore {
 
     private static final JsonMapper JSON = JsonMapper.builder().build();
+    private static final String KEY = "key";
+    private static final String RECORD = "record";
 
     private final Path file;
     private final Map<String, Map<String, Object>> records;
@@ -40,8 +44,8 @@ public final class RecordStore {
     }
 
     public synchronized void put(String key, Map<String, Object> record) {
+        append(key, record);
         records.put(key, record);
-        write();
     }
 
     /** The record with that key, made now when there is none: asked twice, it is made once. */
@@ -58,24 +62,51 @@ public final class RecordStore {
         return made;
     }
 
+    /** A line that was cut off while it was written is the last one, and says nothing. */
     private static Map<String, Map<String, Object>> read(Path file) {
+        Map<String, Map<String, Object>> records = new LinkedHashMap<>();
         try {
             Files.createDirectories(file.getParent());
-            if (!Files.exists(file)) {
-                return new LinkedHashMap<>();
+            if (Files.exists(file)) {
+                for (String line : Files.readAllLines(file)) {
+                    take(line, records);
+                }
             }
-            return JSON.readValue(
-                    Files.readString(file), new TypeReference<LinkedHashMap<String, Map<String, Object>>>() {});
+            return records;
         } catch (IOException failed) {
             throw new UncheckedIOException(failed);
         }
     }
 
-    private void write() {
-        Path fresh = file.resolveSibling(file.getFileName() + ".new");
+    /** A change; or all records at once, as they were kept before. */
+    private static void take(String line, Map<String, Map<String, Object>> records) {
+        if (line.isBlank()) {
+            return;
+        }
         try {
-            Files.writeString(fresh, JSON.writeValueAsString(records));
-            Files.move(fresh, file, StandardCopyOption.REPLACE_EXISTING, StandardCopyOption.ATOMIC_MOVE);
+            JsonNode node = JSON.readTree(line);
+            if (node.path(KEY).isString() && node.path(RECORD).isObject()) {
+                records.put(node.path(KEY).asString(), record(node.path(RECORD)));
+            } else {
+                node.properties().forEach(each -> records.put(each.getKey(), record(each.getValue())));
+            }
+        } catch (JacksonException cutOff) {
+            // Nobody was told of what this line would have said: it is written before the answer is given.
+        }
+    }
+
+    private static Map<String, Object> record(JsonNode node) {
+        return JSON.convertValue(node, new TypeReference<LinkedHashMap<String, Object>>() {});
+    }
+
+    /** Each change is a line of its own, so that it costs the same however many there were; the last one of a key counts. */
+    private void append(String key, Map<String, Object> record) {
+        try {
+            Files.writeString(
+                    file,
+                    "\n" + JSON.writeValueAsString(Map.of(KEY, key, RECORD, record)),
+                    StandardOpenOption.CREATE,
+                    StandardOpenOption.APPEND);
         } catch (IOException failed) {
             throw new UncheckedIOException(failed);
         }

@@ -196,13 +196,11 @@ public class Outbox {
         if (entry.state() == OutboxState.REVERSED) {
             throw Refusal.conflict("This posting", "It was reversed.", "There is nothing to try again.");
         }
-        if (entry.kind() == OutboxKind.VOID && entry.state() == OutboxState.FAILED) {
+        if (entry.kind().isRefusedForGood() && entry.state() == OutboxState.FAILED) {
             throw Refusal.conflict(
-                    "This void", "The carrier refused it, and the shipment counts.", "Void it from the Bench again.");
-        }
-        if (entry.kind() == OutboxKind.BOOKING && entry.state() == OutboxState.FAILED) {
-            throw Refusal.conflict(
-                    "This booking", "The carrier refused it, and the job is open again.", "Ship it from the Bench.");
+                    "This entry",
+                    "The carrier refused it, and all is as it was before.",
+                    "Ask again where it was asked from.");
         }
         mapper.makeDue(id, clock.instant());
         return entry;

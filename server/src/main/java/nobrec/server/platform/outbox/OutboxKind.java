@@ -3,7 +3,7 @@ package nobrec.server.platform.outbox;
 /** What an entry of the outbox has done. */
 public enum OutboxKind {
     /** A consignment is booked with a carrier. */
-    BOOKING("Booking"),
+    BOOKING("Booking", true),
     /** Labels and slip are drawn and kept. */
     PAPERS("Label and slip"),
     /** The write-backs of a shipment are stored as entries of their own. */
@@ -15,13 +15,13 @@ public enum OutboxKind {
     /** The cost in the journal. */
     JOURNAL("Journal"),
     /** A carrier is asked for the manifest of a handover. */
-    MANIFEST("Manifest"),
+    MANIFEST("Manifest", true),
     /** A carrier is asked to pick up. */
-    PICKUP("Pickup"),
+    PICKUP("Pickup", true),
     /** A pickup is called off. */
-    PICKUP_CALL_OFF("Pickup, called off"),
+    PICKUP_CALL_OFF("Pickup, called off", true),
     /** A consignment is made void with its carrier. */
-    VOID("Void"),
+    VOID("Void", true),
     /** The freight line is taken off the invoice. */
     INVOICE_REVERSAL("Invoice, reversed"),
     /** The record's source is told that it has not left. */
@@ -30,9 +30,20 @@ public enum OutboxKind {
     JOURNAL_REVERSAL("Journal, reversed");
 
     private final String words;
+    private final boolean refusedForGood;
 
     OutboxKind(String words) {
+        this(words, false);
+    }
+
+    OutboxKind(String words, boolean refusedForGood) {
         this.words = words;
+        this.refusedForGood = refusedForGood;
+    }
+
+    /** Whether a refusal ends it: what it was for is as before, and can be asked for by another entry. */
+    public boolean isRefusedForGood() {
+        return refusedForGood;
     }
 
     /** As it is called on screens. */

@@ -71,18 +71,11 @@ public final class TaskRun {
 
     /** The same where nothing is done yet from which it would go on. */
     public void report(String phase, long done, long total) {
-        requireOurs();
-        if (mapper.report(row.id(), owner, Shortened.to(LONGEST_PHASE, phase), done, total, progress) == 0) {
-            throw new Ended(false);
-        }
-    }
-
-    private void requireOurs() {
         if (ending.get()) {
             throw new Ended(false);
         }
-        if (mapper.stopRequested(row.id())) {
-            throw new Ended(true);
+        if (mapper.report(row.id(), owner, Shortened.to(LONGEST_PHASE, phase), done, total, progress) == 0) {
+            throw new Ended(mapper.stopRequested(row.id()));
         }
     }
 }
