@@ -28,7 +28,7 @@ import org.springframework.stereotype.Component;
 import org.springframework.transaction.support.TransactionOperations;
 
 /**
- * Ships the jobs of a run that are ready, in its order, two at a time, each as it was shown. One that does not go stands with its reason and
+ * Ships the jobs of a run that are ready, in its order, three at a time, each as it was shown. One that does not go stands with its reason and
  * stops none of the others. Killed in the middle it goes on where it stood: what was being shipped then is looked up, not shipped
  * again.
  */
@@ -40,8 +40,8 @@ class RunShipTask implements TaskHandler {
     private static final Set<RunJobState> NOT_TRIED = Set.of(RunJobState.READY, RunJobState.SHIPPING);
     private static final int LONGEST = 500;
 
-    /** While one waits for its carrier, another is computed and drawn. */
-    private static final int AT_ONCE = 2;
+    /** While some wait for their carrier or the database, another is computed and drawn. */
+    private static final int AT_ONCE = 3;
 
     private final RunMapper mapper;
     private final Opening opening;
