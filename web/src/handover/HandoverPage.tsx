@@ -30,7 +30,7 @@ export function HandoverPage({ timeZone }: { timeZone: string }) {
 }
 
 function Open({ at, view, timeZone }: { at: At; view: HandoverData; timeZone: string }) {
-  const act = useHandoverAct(at);
+  const { act, scan: lastScan } = useHandoverAct(at);
   const { mutate } = act;
   const field = useRef<HTMLInputElement>(null);
   const [closing, setClosing] = useState(false);
@@ -168,7 +168,7 @@ function Open({ at, view, timeZone }: { at: At; view: HandoverData; timeZone: st
               is asked again by itself.
             </p>
           )}
-          {gone && !view.scan && (
+          {gone && !lastScan && (
             <p role="status" className="my-3 min-h-24 border-l-8 border-primary pl-4 text-primary">
               <strong className="block text-5xl leading-tight">✓ Closed</strong>
               <span className="text-base-content">
@@ -176,7 +176,7 @@ function Open({ at, view, timeZone }: { at: At; view: HandoverData; timeZone: st
               </span>
             </p>
           )}
-          {(!gone || view.scan) && <ScanWord scan={view.scan} pending={act.isPending} />}
+          {(!gone || lastScan) && <ScanWord scan={lastScan} pending={act.isPending} />}
           {act.isError && <ProblemLine error={act.error} />}
           {mayScan &&
             (closing ? (

@@ -1,3 +1,4 @@
+import { useState } from "react";
 import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
 import { answer, api, type Schemas } from "../api/client";
 import { play } from "../ui/sounds";
@@ -26,9 +27,10 @@ export function useHandover(at: At) {
   });
 }
 
-/** An act upon one handover; what comes back is shown at once. */
+/** An act upon one handover; what comes back is shown at once, and what came of the last scan until the next. */
 export function useHandoverAct(at: At) {
   const queries = useQueryClient();
+  const [scan, setScan] = useState<HandoverData["scan"]>();
   const path = { params: { path: at } };
   const acts = {
     scan: (text: string) =>
@@ -44,14 +46,16 @@ export function useHandoverAct(at: At) {
     mutationFn: (run: (all: typeof acts) => Promise<HandoverData>) => run(acts),
     onSuccess: (view) => {
       queries.setQueryData(["handover", at.site, at.carrier], view);
+      setScan(view.scan);
       if (view.scan) {
         play(view.scan.verdict === "TAKEN" ? "done" : view.scan.verdict === "ALREADY_IN" ? "look" : "stop");
       }
     },
     onError: () => {
+      setScan(undefined);
       play("stop");
       void queries.invalidateQueries({ queryKey: ["handover"] });
     },
   });
-  return act;
+  return { act, scan };
 }

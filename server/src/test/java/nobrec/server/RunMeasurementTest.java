@@ -128,8 +128,8 @@ class RunMeasurementTest extends MeasurementTest {
                 .param(ready.path("id").asLong())
                 .query(Long.class)
                 .list();
-        Map<String, Object> bytes = sql.sql("SELECT AVG(IF(kind = 'LABEL', LENGTH(pdf), NULL)) AS label,"
-                        + " AVG(IF(kind = 'PACKING_SLIP', LENGTH(pdf), NULL)) AS slip FROM paper")
+        Map<String, Object> bytes = sql.sql("SELECT ROUND(AVG(IF(kind = 'LABEL', LENGTH(pdf), NULL))) AS label,"
+                        + " ROUND(AVG(IF(kind = 'PACKING_SLIP', LENGTH(pdf), NULL))) AS slip FROM paper")
                 .query()
                 .singleRow();
         double alone = papersAlone(ids);
@@ -137,7 +137,7 @@ class RunMeasurementTest extends MeasurementTest {
 
                 ## A run
 
-                %d jobs of one package, shipped one after the other with a carrier's stand-in on this machine, beside drawing their
+                %d jobs of one package, shipped three at a time with a carrier's stand-in on this machine, beside drawing their
                 labels and slips and inserting them alone.
 
                 - the run: %.1f s, %.0f labels a minute (the aim: 1,000)

@@ -32,6 +32,9 @@ public class JobLists {
 
     private static final int SHORTEST_TRACKING_NUMBER = 8;
 
+    /** So few jobs are looked at one by one for the words after the first. */
+    private static final int LOOKED_AT = 2_000;
+
     /**
      * @param count how many there are in all
      * @param more whether there are more than were counted
@@ -134,8 +137,12 @@ public class JobLists {
         List<Word> common = new ArrayList<>();
         if (tracking.isEmpty() && !filter.words().isEmpty()) {
             names.refresh();
-            for (String text : filter.words()) {
+            for (String text : longestFirst(filter.words())) {
                 Word word = word(text);
+                if (found != null && found.size() <= LOOKED_AT) {
+                    common.add(word);
+                    continue;
+                }
                 Optional<Set<Long>> in = hits.of(word, COUNTED);
                 if (in.isEmpty()) {
                     common.add(word);
@@ -156,6 +163,13 @@ public class JobLists {
         return found == null || found.isEmpty() || asked.isFound()
                 ? asked
                 : new Asked(List.of(), List.of(), mapper.among(asked), filter.sort(), filter.descending(), null);
+    }
+
+    /** A longer word is in fewer jobs, most of the time. */
+    private static List<String> longestFirst(List<String> words) {
+        return words.stream()
+                .sorted(Comparator.comparing(String::length).reversed())
+                .toList();
     }
 
     private Asked.Condition condition(JobCondition condition) {
