@@ -14,6 +14,9 @@ CREATE TABLE IF NOT EXISTS pickup_request (
     said         VARCHAR(500) NOT NULL DEFAULT '' COMMENT 'why it was refused',
     asked_by     VARCHAR(60)  NOT NULL,
     asked_at     DATETIME(6)  NOT NULL,
+    comes_once   VARCHAR(80) AS (IF(state IN ('REFUSED', 'CALLED_OFF'), NULL, CONCAT_WS(':', site_id, carrier_code, day, ready_at)))
+        VIRTUAL COMMENT 'a driver is asked for once for a time',
+    CONSTRAINT pickup_request_once UNIQUE (comes_once),
     INDEX pickup_request_by_day (day, site_id, carrier_code),
     FOREIGN KEY (site_id) REFERENCES site (id)
 );

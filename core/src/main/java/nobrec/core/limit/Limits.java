@@ -119,6 +119,9 @@ public final class Limits {
     /** Packages of one shipment, proposed or made by hand. */
     public static final int PACKAGES_OF_SHIPMENT = 500;
 
+    /** What one driver takes at once. */
+    public static final int PACKAGES_OF_HANDOVER = 10_000;
+
     /** Cents of one amount of money: 9,999,999.99. */
     public static final long CENTS = 999_999_999;
 

@@ -84,11 +84,7 @@ class ShippingOutcomes {
         } else if (answer instanceof OutsideAnswer.Refused<TrackingNumbers> refused) {
             refuse(booking, shipment, refused.reason());
         } else {
-            outbox.putOff(
-                    booking,
-                    answer instanceof OutsideAnswer.Unknown<TrackingNumbers> unknown
-                            ? unknown.reason()
-                            : "The carrier has not got it yet.");
+            outbox.putOff(booking, answer.whyOpen());
         }
         return false;
     }

@@ -33,6 +33,11 @@ public sealed interface OutsideAnswer<T> {
         return this instanceof Unknown<T> unknown ? new Unknown<>(unknown.reason()) : new NotFound<>();
     }
 
+    /** Why it is to be asked about again, where it was neither done nor refused. */
+    default String whyOpen() {
+        return this instanceof Unknown<T> unknown ? unknown.reason() : "It has not arrived there yet.";
+    }
+
     /** To a request that is no look-up “there is nothing” is no answer. */
     default OutsideAnswer<T> toARequest(String system) {
         return this instanceof NotFound<T>

@@ -4,6 +4,7 @@ import java.time.Clock;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import nobrec.core.limit.Limits;
 import nobrec.core.refusal.Refusal;
 import nobrec.core.service.Carrier;
 import nobrec.server.audit.AuditLog;
@@ -36,8 +37,6 @@ import tools.jackson.databind.json.JsonMapper;
 class HandoverClosing implements OutboxHandler {
 
     private static final Logger LOG = LoggerFactory.getLogger(HandoverClosing.class);
-    private static final int ALL = 10_000;
-
     private final HandoverMapper mapper;
     private final HandedPackages packages;
     private final ManifestPapers manifests;
@@ -113,7 +112,7 @@ class HandoverClosing implements OutboxHandler {
             throw Refusal.conflict(
                     thing, "One of its packages is being voided just now.", "Take it out, or wait for its carrier.");
         });
-        List<LabeledRow> rows = packages.scannedInto(open.id(), ALL);
+        List<LabeledRow> rows = packages.scannedInto(open.id(), Limits.PACKAGES_OF_HANDOVER);
         if (rows.isEmpty()) {
             throw Refusal.conflict(thing, "There is no package in it.", "Scan a package first.");
         }
@@ -174,11 +173,7 @@ class HandoverClosing implements OutboxHandler {
             papers.markVoid(Subject.Kind.HANDOVER, row.id(), entry.id());
             mapper.reopen(row.id(), refused.reason());
         } else {
-            outbox.putOff(
-                    entry,
-                    answer instanceof OutsideAnswer.Unknown<String> unknown
-                            ? unknown.reason()
-                            : "The carrier has not answered.");
+            outbox.putOff(entry, answer.whyOpen());
         }
     }
 }

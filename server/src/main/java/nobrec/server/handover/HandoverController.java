@@ -34,8 +34,6 @@ import org.springframework.web.bind.annotation.RestController;
 @Tag(name = "handover")
 class HandoverController {
 
-    private static final int MOST_PACKAGES = 10_000;
-
     /** What was scanned, as it was. */
     record Scanned(@NotNull @Size(max = Limits.TEXT) String text) {}
 
@@ -45,7 +43,7 @@ class HandoverController {
      */
     record Closing(
             @NotNull @Size(max = Limits.TITLE) String driver,
-            @Min(1) @Max(MOST_PACKAGES) int packages) {}
+            @Min(1) @Max(Limits.PACKAGES_OF_HANDOVER) int packages) {}
 
     private final Handovers handovers;
     private final HandoverClosing closing;

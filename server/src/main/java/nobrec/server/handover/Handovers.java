@@ -11,6 +11,7 @@ import nobrec.core.handover.HandoverScan.Inside;
 import nobrec.core.handover.HandoverScan.Labeled;
 import nobrec.core.handover.HandoverScan.Wanted;
 import nobrec.core.identifier.TrackingText;
+import nobrec.core.limit.Limits;
 import nobrec.core.refusal.Refusal;
 import nobrec.core.service.Carrier;
 import nobrec.server.account.Accounts;
@@ -31,8 +32,6 @@ import org.springframework.transaction.annotation.Transactional;
 /** Scanning packages into what a driver takes. Locks: the handover, then shipments. */
 @Service
 class Handovers {
-
-    private static final int ALL = 10_000;
 
     private final HandoverMapper mapper;
     private final HandedPackages packages;
@@ -175,7 +174,7 @@ class Handovers {
     int takeAll(Site site, Carrier carrier, String signIn) {
         Optional<HandoverRow> open = openForScans(site, carrier);
         LocalDate until = open.map(HandoverRow::day).orElseGet(() -> pickupDay(site, carrier));
-        List<LabeledRow> waiting = packages.waiting(site.id(), services(carrier), until, ALL);
+        List<LabeledRow> waiting = packages.waiting(site.id(), services(carrier), until, Limits.PACKAGES_OF_HANDOVER);
         List<Long> ids = waiting.stream()
                 .filter(row -> mayGo(row.shipmentId()))
                 .map(LabeledRow::packageId)

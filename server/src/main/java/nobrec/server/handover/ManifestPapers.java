@@ -11,6 +11,7 @@ import java.util.function.Function;
 import java.util.stream.Collectors;
 import nobrec.core.address.PhoneNumber;
 import nobrec.core.calendar.Pickup;
+import nobrec.core.limit.Limits;
 import nobrec.core.measure.Weight;
 import nobrec.core.notation.DayWords;
 import nobrec.core.notation.MeasureText;
@@ -33,7 +34,6 @@ import org.springframework.transaction.support.TransactionOperations;
 @Component
 class ManifestPapers {
 
-    private static final int ALL = 10_000;
     private static final int JOBS_AT_ONCE = 500;
 
     private final Papers papers;
@@ -64,7 +64,7 @@ class ManifestPapers {
     /** Draws it, in no transaction, and keeps it, unless it is there. */
     void keep(Subject subject, HandoverRow handover) {
         if (papers.of(Subject.Kind.HANDOVER, handover.id()).isEmpty()) {
-            List<LabeledRow> rows = new ArrayList<>(packages.scannedInto(handover.id(), ALL));
+            List<LabeledRow> rows = new ArrayList<>(packages.scannedInto(handover.id(), Limits.PACKAGES_OF_HANDOVER));
             NewPaper drawn = papers.drawManifest(subject, text(handover, rows));
             transactions.executeWithoutResult(status -> papers.keep(List.of(drawn)));
         }

@@ -35,8 +35,6 @@ import org.springframework.web.bind.annotation.RestController;
 @Tag(name = "pickups")
 class PickupController {
 
-    private static final int MOST_PACKAGES = 10_000;
-
     /**
      * @param readyAt from when what is to be picked up is ready, in the site's own time
      * @param closesAt until when the driver can come
@@ -50,7 +48,7 @@ class PickupController {
             @NotNull LocalTime readyAt,
             @NotNull LocalTime closesAt,
             @NotNull @Size(max = Limits.TITLE) String stands,
-            @Min(1) @Max(MOST_PACKAGES) int packages,
+            @Min(1) @Max(Limits.PACKAGES_OF_HANDOVER) int packages,
             @NotNull @Size(max = Limits.FIGURE_TEXT) String weight) {}
 
     /** @param said why the carrier refused; empty text where it did not */

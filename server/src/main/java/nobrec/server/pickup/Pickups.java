@@ -27,6 +27,7 @@ import nobrec.server.site.Site;
 import nobrec.server.site.Sites;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
+import org.springframework.dao.DuplicateKeyException;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.support.TransactionOperations;
 import tools.jackson.databind.json.JsonMapper;
@@ -82,11 +83,22 @@ public class Pickups implements OutboxHandler {
         gateway.requireConnected(carrier);
         OutboxEntry entry = transactions.execute(status -> {
             NewPickup fresh = new NewPickup(site.id(), carrier.code(), wish, signIn, clock.instant());
-            mapper.insert(fresh);
+            insert(fresh, carrier);
             auditLog.write(signIn, "asked for a pickup", carrier.name() + ", " + site.city(), words(wish));
             return entry(OutboxKind.PICKUP, fresh.getId(), carrier, wish.day(), words(wish), request(site, wish));
         });
         refuseAloud(carrier, attempt(entry));
+    }
+
+    private void insert(NewPickup fresh, Carrier carrier) {
+        try {
+            mapper.insert(fresh);
+        } catch (DuplicateKeyException there) {
+            throw Refusal.conflict(
+                    "A pickup of " + carrier.name(),
+                    "It was asked for already for that time.",
+                    "Look at it in the list.");
+        }
     }
 
     private static String words(PickupWish wish) {
@@ -222,11 +234,7 @@ public class Pickups implements OutboxHandler {
                     row.confirmation(),
                     refused.reason());
         } else {
-            outbox.putOff(
-                    entry,
-                    answer instanceof OutsideAnswer.Unknown<String> unknown
-                            ? unknown.reason()
-                            : "The carrier has not answered.");
+            outbox.putOff(entry, answer.whyOpen());
         }
     }
 }

@@ -86,11 +86,7 @@ class VoidOutcomes {
             outbox.refused(entry, refused.reason());
             auditLog.write(askedBy, "was refused a void by the carrier", "Shipment " + shipment.id(), refused.reason());
         } else {
-            outbox.putOff(
-                    entry,
-                    answer instanceof OutsideAnswer.Unknown<String> unknown
-                            ? unknown.reason()
-                            : "The carrier has not answered.");
+            outbox.putOff(entry, answer.whyOpen());
         }
         return false;
     }

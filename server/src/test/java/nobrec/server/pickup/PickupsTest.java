@@ -60,6 +60,9 @@ class PickupsTest extends ServerTest {
         JsonNode asked = last(json(ask(carrier, day, "14:00", "17:00")));
         assertThat(asked.path("state").asString()).isEqualTo("CONFIRMED");
         assertThat(asked.path("confirmation").asString()).startsWith(prefix);
+        assertThat(ask(carrier, day, "14:00", "16:00"))
+                .as("for that time once more")
+                .hasStatus(HttpStatus.CONFLICT);
         String off = "/api/v1/pickups/" + asked.path("id").asLong() + "/call-off";
         assertThat(last(json(send("POST", off, Map.of()))).path("state").asString())
                 .isEqualTo("CALLED_OFF");
