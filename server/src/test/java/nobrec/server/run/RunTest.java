@@ -204,7 +204,7 @@ class RunTest extends ServerTest {
 
     @Test
     void twoWhoStartItStartItOnce() {
-        List<String> jobs = jobs("RUNRT-", 3);
+        List<String> jobs = jobs("RUNRT-", 9);
         JsonNode run = made(jobs);
         change(run, jobs, Map.of("weight", "2"));
         standIns().behave("godwit", Behavior.SLOW);

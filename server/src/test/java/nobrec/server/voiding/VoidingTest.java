@@ -13,6 +13,7 @@ import java.util.Map;
 import nobrec.server.ServerTest;
 import nobrec.server.platform.outbox.OutboxWorker;
 import nobrec.standins.http.Behavior;
+import org.awaitility.Awaitility;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
@@ -106,9 +107,11 @@ class VoidingTest extends ServerTest {
                         .asString())
                 .isEqualTo("ON_BENCH");
         later();
-        assertThat(states(gone, "INVOICE")).containsExactly("REVERSED");
-        assertThat(states(gone, "JOURNAL")).containsExactly("REVERSED");
-        assertThat(states(gone, "SOURCE")).containsExactly("REVERSED");
+        Awaitility.await().atMost(Duration.ofSeconds(20)).untilAsserted(() -> {
+            assertThat(states(gone, "INVOICE")).containsExactly("REVERSED");
+            assertThat(states(gone, "JOURNAL")).containsExactly("REVERSED");
+            assertThat(states(gone, "SOURCE")).containsExactly("REVERSED");
+        });
         assertThat(states(gone, "JOURNAL_REVERSAL")).containsExactly("DONE");
         assertThat(outside("/books/freight")
                         .valueStream()
@@ -127,7 +130,9 @@ class VoidingTest extends ServerTest {
                 .isNotEqualTo(number);
         assertThat(again.path("papers")).hasSize(2);
         later();
-        assertThat(states(gone, "INVOICE")).containsExactly("REVERSED", "DONE");
+        Awaitility.await()
+                .atMost(Duration.ofSeconds(20))
+                .untilAsserted(() -> assertThat(states(gone, "INVOICE")).containsExactly("REVERSED", "DONE"));
         assertThat(states(json(makeVoid(again)), "INVOICE_REVERSAL"))
                 .as("a second void")
                 .hasSize(2);
@@ -188,7 +193,9 @@ class VoidingTest extends ServerTest {
         assertThat(states(gone, "INVOICE")).containsExactly("FAILED");
         makeVoid(gone);
         later();
-        assertThat(states(gone, "INVOICE")).containsExactly("REVERSED");
+        Awaitility.await()
+                .atMost(Duration.ofSeconds(20))
+                .untilAsserted(() -> assertThat(states(gone, "INVOICE")).containsExactly("REVERSED"));
         long posting = database.queryForObject(
                 "SELECT id FROM outbox WHERE kind = 'INVOICE' AND subject_id = ?",
                 Long.class,
@@ -207,10 +214,11 @@ class VoidingTest extends ServerTest {
         later();
         assertThat(states(gone, "INVOICE_REVERSAL")).containsExactly("WAITING");
         allAnswerAgain();
-        later();
-        later();
-        assertThat(states(gone, "INVOICE")).containsExactly("REVERSED");
-        assertThat(balance("T-82")).isZero();
+        Awaitility.await().atMost(Duration.ofSeconds(20)).untilAsserted(() -> {
+            later();
+            assertThat(states(gone, "INVOICE")).containsExactly("REVERSED");
+            assertThat(balance("T-82")).isZero();
+        });
     }
 
     @Test
