@@ -80,16 +80,27 @@ class RunShipTask implements TaskHandler {
             for (int hand = 0; hand < AT_ONCE; hand++) {
                 all.add(hands.submit(work::carryOut));
             }
-            for (Future<?> each : all) {
-                each.get();
-            }
-        } catch (InterruptedException ending) {
-            Thread.currentThread().interrupt();
-            throw new IllegalStateException("The server ends", ending);
-        } catch (ExecutionException failed) {
-            throw failed.getCause() instanceof RuntimeException cause ? cause : new IllegalStateException(failed);
+            awaitAll(all);
         } finally {
             hands.shutdown();
+        }
+    }
+
+    /** The task has not ended before all hands have: what one still ships would else be looked at by the next task. */
+    private static void awaitAll(List<Future<?>> all) {
+        RuntimeException ended = null;
+        for (Future<?> each : all) {
+            try {
+                each.get();
+            } catch (InterruptedException ending) {
+                Thread.currentThread().interrupt();
+                throw new IllegalStateException("The server ends", ending);
+            } catch (ExecutionException failed) {
+                ended = failed.getCause() instanceof RuntimeException cause ? cause : new IllegalStateException(failed);
+            }
+        }
+        if (ended != null) {
+            throw ended;
         }
     }
 
