@@ -24,6 +24,8 @@ const KINDS = {
   MANIFEST: "Manifest",
   PICKUP: "Pickup",
   PICKUP_CALL_OFF: "Pickup, called off",
+  RETURN_LABEL: "Return label",
+  RETURN_VOID: "Return label, void",
   VOID: "Void",
   INVOICE_REVERSAL: "Invoice, reversed",
   SOURCE_REVERSAL: "Order, reversed",

@@ -14,6 +14,10 @@ public final class PageAddress {
                 + URLEncoder.encode(carrier, StandardCharsets.UTF_8);
     }
 
+    public static String returnOf(long id) {
+        return "/jobs/returns?return=" + id;
+    }
+
     /** The bench of a job, whatever signs its number holds. */
     public static String bench(String job) {
         return "/bench?job=" + URLEncoder.encode(job, StandardCharsets.UTF_8);

@@ -5,7 +5,9 @@ import java.time.LocalDate;
 import java.util.List;
 import nobrec.core.address.PhoneNumber;
 import nobrec.core.address.PostalAddress;
+import nobrec.core.measure.Length;
 import nobrec.core.measure.LengthUnit;
+import nobrec.core.measure.Size;
 import nobrec.core.measure.Weight;
 import nobrec.core.measure.WeightUnit;
 import nobrec.core.shipment.Jobs;
@@ -32,18 +34,33 @@ public record Consignment(
     /** From a shipment; each package by its weight, or by what is expected where it has not been weighed. */
     public static Consignment of(Shipment shipment, Jobs jobs, Site site, String service, LocalDate day, String quote) {
         WorkOrder job = jobs.leading();
-        String phone = PhoneNumber.read(job.phone(), job.shipTo().country())
-                .found()
-                .map(PhoneNumber::e164)
-                .orElse("");
         return new Consignment(
                 service,
                 day.toString(),
                 jobs.numbers(),
                 Party.of(site.address(), site.phone()),
-                Party.of(job.shipTo(), phone),
+                Party.of(job.shipTo(), phone(job)),
                 shipment.packages().stream().map(Parcel::of).toList(),
                 quote);
+    }
+
+    /** One package the other way: from where a job went, back to the site. */
+    public static Consignment back(WorkOrder job, Site site, String service, LocalDate day, Weight weight, Size size) {
+        return new Consignment(
+                service,
+                day.toString(),
+                job.number(),
+                Party.of(job.shipTo(), phone(job)),
+                Party.of(site.address(), site.phone()),
+                List.of(Parcel.of(1, weight, size)),
+                "");
+    }
+
+    private static String phone(WorkOrder job) {
+        return PhoneNumber.read(job.phone(), job.shipTo().country())
+                .found()
+                .map(PhoneNumber::e164)
+                .orElse("");
     }
 
     public record Party(
@@ -77,13 +94,25 @@ public record Consignment(
             BigDecimal heightMillimeters) {
 
         static Parcel of(Shipment.Package packed) {
-            Weight weight = packed.weight().or(packed::expectedWeight).orElseThrow();
+            return of(
+                    packed.number(), packed.weight().or(packed::expectedWeight).orElseThrow(), packed.size());
+        }
+
+        /** Its sides, to a tenth of a millimeter. */
+        public Size size() {
+            return new Size(
+                    Length.of(lengthMillimeters, LengthUnit.MILLIMETER),
+                    Length.of(widthMillimeters, LengthUnit.MILLIMETER),
+                    Length.of(heightMillimeters, LengthUnit.MILLIMETER));
+        }
+
+        static Parcel of(int number, Weight weight, Size size) {
             return new Parcel(
-                    packed.number(),
+                    number,
                     weight.in(WeightUnit.GRAM, 1),
-                    packed.size().length().in(LengthUnit.MILLIMETER, 1),
-                    packed.size().width().in(LengthUnit.MILLIMETER, 1),
-                    packed.size().height().in(LengthUnit.MILLIMETER, 1));
+                    size.length().in(LengthUnit.MILLIMETER, 1),
+                    size.width().in(LengthUnit.MILLIMETER, 1),
+                    size.height().in(LengthUnit.MILLIMETER, 1));
         }
     }
 }

@@ -12,6 +12,7 @@ import nobrec.server.departure.DepartureView.StuckView;
 import nobrec.server.handover.HandedOver;
 import nobrec.server.orderfile.OpenFaults;
 import nobrec.server.posting.PostingLedger;
+import nobrec.server.returns.ReturnsOfShipments;
 import nobrec.server.source.RecordSources;
 import nobrec.server.workorder.list.AttentionCount;
 import nobrec.server.workorder.list.JobAttentions;
@@ -31,6 +32,7 @@ class StuckThings {
     private final RecordSources sources;
     private final HandedOver handedOver;
     private final PickupDoubts pickups;
+    private final ReturnsOfShipments returns;
 
     StuckThings(
             OpenFaults imports,
@@ -39,7 +41,9 @@ class StuckThings {
             JobAttentions attentions,
             RecordSources sources,
             HandedOver handedOver,
-            PickupDoubts pickups) {
+            PickupDoubts pickups,
+            ReturnsOfShipments returns) {
+        this.returns = returns;
         this.pickups = pickups;
         this.handedOver = handedOver;
         this.attentions = attentions;
@@ -126,6 +130,14 @@ class StuckThings {
                     "Nobody has said yet what a word of the source means.",
                     "One answer frees all that wait for it.",
                     "/sources/wordbook"));
+        }
+        int overdue = returns.overdue();
+        if (overdue > 0) {
+            things.add(stuck(
+                    overdue == 1 ? "One return" : overdue + " returns",
+                    overdue == 1 ? "It should be here by now." : "They should be here by now.",
+                    "Ask where it stays, or call it off.",
+                    "/jobs/returns?look=OVERDUE"));
         }
         for (RecordSources.Failing each : sources.failing()) {
             things.add(stuck(each.name(), "No records could be read: " + each.reason(), "", "/sources/" + each.code()));

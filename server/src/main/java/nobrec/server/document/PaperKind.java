@@ -4,5 +4,6 @@ package nobrec.server.document;
 public enum PaperKind {
     LABEL,
     PACKING_SLIP,
-    MANIFEST
+    MANIFEST,
+    RETURN_LABEL
 }

@@ -40,6 +40,10 @@ public class Papers {
                 clock.instant());
     }
 
+    public NewPaper drawReturnLabel(Subject subject, LabelText text) {
+        return new NewPaper(subject, PaperKind.RETURN_LABEL, 0, "Return label", labels.print(text), clock.instant());
+    }
+
     public NewPaper drawSlip(Subject subject, SlipText text) {
         return new NewPaper(subject, PaperKind.PACKING_SLIP, 0, "Packing slip", slips.print(text), clock.instant());
     }

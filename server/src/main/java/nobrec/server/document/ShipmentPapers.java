@@ -3,10 +3,6 @@ package nobrec.server.document;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
-import java.util.stream.Stream;
-import nobrec.core.address.Countries;
-import nobrec.core.address.PhoneNumber;
-import nobrec.core.address.PostalAddress;
 import nobrec.core.notation.DayWords;
 import nobrec.core.notation.MeasureText;
 import nobrec.core.service.Service;
@@ -63,35 +59,18 @@ public class ShipmentPapers {
                 service.carrier().name(),
                 service.name(),
                 packed.trackingNumber().orElseThrow(),
-                lines(site.address()),
-                phone(site.phone(), site.country(), site),
-                receiver(job, site),
+                LabelAddress.lines(site.address()),
+                LabelAddress.phone(site.phone(), site.country(), site),
+                LabelAddress.receiver(job, site),
                 jobs.numbers(),
                 job.customerPo(),
-                filled(job.particulars().references().toArray(String[]::new)),
+                LabelAddress.filled(job.particulars().references().toArray(String[]::new)),
                 MeasureText.show(packed.weight().orElseThrow(), settings.units()),
                 MeasureText.show(packed.size(), settings.units()),
                 DayWords.withYear(shipment.outcome().orElseThrow().shipDate()),
                 packed.number(),
                 shipment.packages().size(),
                 LabelMarks.of(packed, jobs, charged));
-    }
-
-    private static LabelText.Receiver receiver(WorkOrder job, Site site) {
-        PostalAddress to = job.shipTo();
-        return new LabelText.Receiver(
-                filled(to.company(), to.person()),
-                filled(to.street(), to.street2(), to.state().isEmpty() ? to.city() : to.city() + ", " + to.state()),
-                to.postalCode(),
-                to.country().equals(site.country()) ? "" : Countries.nameOf(to.country()),
-                phone(job.phone(), to.country(), site));
-    }
-
-    private static String phone(String text, String country, Site readAt) {
-        return PhoneNumber.read(text, country)
-                .found()
-                .map(number -> number.shown(readAt.country()))
-                .orElse("");
     }
 
     private SlipText slip(Shipment shipment, Jobs jobs, Service service) {
@@ -101,9 +80,9 @@ public class ShipmentPapers {
                 job.ruling().the(RuleAct.Kind.SLIP_DESIGN).map(RuleAct::value).orElse(""));
         boolean named = design != SlipDesign.WITHOUT_OUR_NAME;
         return new SlipText(
-                named ? lines(site.address()) : List.of(),
-                named ? phone(site.phone(), site.country(), site) : "",
-                lines(job.shipTo()),
+                named ? LabelAddress.lines(site.address()) : List.of(),
+                named ? LabelAddress.phone(site.phone(), site.country(), site) : "",
+                LabelAddress.lines(job.shipTo()),
                 job.number(),
                 job.customer(),
                 job.customerPo(),
@@ -159,13 +138,5 @@ public class ShipmentPapers {
                                                 piece.lying().width()))
                                         .toList()))
                         .toList());
-    }
-
-    private static List<String> lines(PostalAddress address) {
-        return filled(address.company(), address.person(), address.street(), address.street2(), address.cityLine());
-    }
-
-    private static List<String> filled(String... lines) {
-        return Stream.of(lines).filter(line -> !line.isEmpty()).toList();
     }
 }

@@ -10,6 +10,7 @@ import nobrec.core.limit.Limits;
 import nobrec.core.workorder.WorkOrder;
 import nobrec.server.api.PageAddress;
 import nobrec.server.api.security.ForEveryone;
+import nobrec.server.returns.ReturnsOfShipments;
 import nobrec.server.shipment.Shipments;
 import nobrec.server.workorder.WorkOrders;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -35,6 +36,7 @@ class FindController {
             Map.entry("bench", "/bench"),
             Map.entry("handover", "/handover"),
             Map.entry("runs", "/jobs/runs"),
+            Map.entry("returns", "/jobs/returns"),
             Map.entry("scan to ship", "/bench/scan"),
             Map.entry("postings", "/postings"),
             Map.entry("rates", "/rates"),
@@ -47,10 +49,12 @@ class FindController {
 
     private final WorkOrders workOrders;
     private final Shipments shipments;
+    private final ReturnsOfShipments returns;
 
-    FindController(WorkOrders workOrders, Shipments shipments) {
+    FindController(WorkOrders workOrders, Shipments shipments, ReturnsOfShipments returns) {
         this.workOrders = workOrders;
         this.shipments = shipments;
+        this.returns = returns;
     }
 
     /** A section's name, the number of a work order, of its customer's purchase order, or of a package; anything else is looked for among the jobs. */
@@ -75,6 +79,13 @@ class FindController {
                 : shipments
                         .workOrderOfVoidedNumber(tracking)
                         .map(id -> workOrders.byId(id).number());
+        Optional<ReturnsOfShipments.Labeled> back =
+                job.isPresent() || voided.isPresent() ? Optional.empty() : returns.byTrackingNumber(tracking);
+        if (back.isPresent()) {
+            return new Found(
+                    Optional.of(PageAddress.returnOf(back.get().id())),
+                    "Return of job " + back.get().job() + ".");
+        }
         if (voided.isPresent()) {
             return new Found(
                     Optional.of(PageAddress.bench(voided.get())),

@@ -14,6 +14,7 @@ import java.util.Map;
 import java.util.Optional;
 import nobrec.core.layout.OrderField;
 import nobrec.core.limit.Limits;
+import nobrec.core.returns.ReturnReason;
 import nobrec.core.workorder.ShortChoice;
 import nobrec.server.api.security.ForCoordinators;
 import nobrec.server.api.security.ForEveryone;
@@ -105,6 +106,18 @@ class JobController {
             @NotNull @NotEmpty @Size(max = Limits.LINES_OF_ORDER)
             List<@NotNull @Valid TypedLine> lines) {}
 
+    record ReplacedLine(
+            @Min(1) @Max(Limits.LINES_OF_ORDER) int position,
+            @Min(0) @Max(Limits.PIECES_OF_LINE) int quantity) {}
+
+    /** @param billed whether the customer pays its freight */
+    record ReplacementWish(
+            @NotNull ReturnReason reason,
+            boolean billed,
+
+            @NotNull @NotEmpty @Size(max = Limits.LINES_OF_ORDER)
+            List<@NotNull @Valid ReplacedLine> lines) {}
+
     record NextNumber(String number) {}
 
     record NoteEntry(@NotNull @Size(max = Limits.NOTES) String text) {}
@@ -114,8 +127,16 @@ class JobController {
     private final JobHolds holds;
     private final NewJobs newJobs;
     private final JobNotes notes;
+    private final Replacements replacements;
 
-    JobController(JobPages pages, JobEdits edits, JobHolds holds, JobNotes notes, NewJobs newJobs) {
+    JobController(
+            JobPages pages,
+            JobEdits edits,
+            JobHolds holds,
+            JobNotes notes,
+            NewJobs newJobs,
+            Replacements replacements) {
+        this.replacements = replacements;
         this.newJobs = newJobs;
         this.pages = pages;
         this.edits = edits;
@@ -141,6 +162,24 @@ class JobController {
                 typed.lines().stream()
                         .map(line -> texts(line.entries(), OrderField.Part.LINE))
                         .toList(),
+                who.getName());
+        return pages.of(number, who.getName());
+    }
+
+    /** A job that replaces pieces of this one; the answer is the new job. */
+    @PostMapping("/one/replacements")
+    @ForCoordinators
+    JobView replace(
+            @RequestParam @Size(max = Limits.TEXT) String job,
+            @Valid @RequestBody ReplacementWish wish,
+            Principal who) {
+        String number = replacements.replace(
+                job,
+                wish.lines().stream()
+                        .map(line -> new Replacements.Pieces(line.position(), line.quantity()))
+                        .toList(),
+                wish.reason(),
+                wish.billed(),
                 who.getName());
         return pages.of(number, who.getName());
     }

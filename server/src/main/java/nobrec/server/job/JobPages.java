@@ -54,6 +54,7 @@ class JobPages {
     private final JobAttentions attentions;
     private final JobFields fields;
     private final JobNotes notes;
+    private final Replacements replacements;
     private final WaitingShipments waiting;
     private final ServiceCatalog catalog;
     private final Papers papers;
@@ -68,6 +69,7 @@ class JobPages {
             JobAttentions attentions,
             JobFields fields,
             JobNotes notes,
+            Replacements replacements,
             WaitingShipments waiting,
             ServiceCatalog catalog,
             Papers papers,
@@ -80,6 +82,7 @@ class JobPages {
         this.attentions = attentions;
         this.fields = fields;
         this.notes = notes;
+        this.replacements = replacements;
         this.waiting = waiting;
         this.catalog = catalog;
         this.papers = papers;
@@ -123,7 +126,14 @@ class JobPages {
                                 note.writtenBy().equals(signIn),
                                 note.text()))
                         .toList(),
-                history(number, all));
+                history(number, all),
+                replacements.replacedBy(job.id()).map(JobPages::replacement),
+                replacements.of(job.id()).stream().map(JobPages::replacement).toList());
+    }
+
+    private static JobView.ReplacementView replacement(ReplacementRow row) {
+        return new JobView.ReplacementView(
+                row.job(), row.replaces(), row.reason().words());
     }
 
     private static JobView.AttentionView attention(Attention each) {

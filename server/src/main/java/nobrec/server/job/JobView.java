@@ -39,7 +39,15 @@ public record JobView(
         List<ShipmentView> shipments,
         List<RuleView> rules,
         List<NoteView> notes,
-        List<HistoryView> history) {
+        List<HistoryView> history,
+        Optional<ReplacementView> replaces,
+        List<ReplacementView> replacements) {
+
+    /**
+     * @param job number of the job that replaces
+     * @param replaces number of the job of which it replaces pieces
+     */
+    record ReplacementView(String job, String replaces, String reason) {}
 
     /** Which part of the page a field stands in. */
     enum FieldGroup {

@@ -2,10 +2,8 @@ package nobrec.server.posting;
 
 import java.util.ArrayList;
 import java.util.List;
-import nobrec.core.books.FreightAccrual;
-import nobrec.core.books.JournalEntry;
+import java.util.Optional;
 import nobrec.server.booking.ShipmentShipped;
-import nobrec.server.platform.NobrecSettings;
 import nobrec.server.platform.money.ShopMoney;
 import nobrec.server.platform.outbox.NewEntry;
 import nobrec.server.platform.outbox.Outbox;
@@ -21,28 +19,36 @@ class Postings {
 
     private final Outbox outbox;
     private final JsonMapper json;
-    private final FreightAccrual accrual;
+    private final Journal journal;
+    private final InvoiceOfJob otherInvoices;
 
-    Postings(Outbox outbox, JsonMapper json, NobrecSettings settings) {
+    Postings(Outbox outbox, JsonMapper json, Journal journal, InvoiceOfJob otherInvoices) {
+        this.otherInvoices = otherInvoices;
         this.outbox = outbox;
         this.json = json;
-        this.accrual = new FreightAccrual(
-                settings.accounts().freightExpense(), settings.accounts().freightLiability());
+        this.journal = journal;
     }
 
     @EventListener
     void on(ShipmentShipped shipped) {
         String tracking = String.join(", ", shipped.trackingNumbers());
         List<NewEntry> postings = new ArrayList<>();
-        if (shipped.recorded().contains(shipped.job())) {
-            postings.add(posting(shipped, shipped.job(), OutboxKind.INVOICE, invoice(shipped, tracking)));
-        }
+        invoiceOf(shipped)
+                .ifPresent(job -> postings.add(posting(shipped, job, OutboxKind.INVOICE, invoice(shipped, tracking))));
         shipped.recorded()
                 .forEach(job -> postings.add(posting(shipped, job, OutboxKind.SOURCE, source(shipped, job, tracking))));
         if (shipped.terms().isOurCost()) {
             postings.add(posting(shipped, shipped.job(), OutboxKind.JOURNAL, journal(shipped)));
         }
         outbox.add(postings);
+    }
+
+    /** One that the books do not know stands on the invoice of another one, if the customer pays for it. */
+    private Optional<String> invoiceOf(ShipmentShipped shipped) {
+        if (shipped.recorded().contains(shipped.job())) {
+            return Optional.of(shipped.job());
+        }
+        return shipped.customerCharge().isPositive() ? otherInvoices.invoiceOf(shipped.job()) : Optional.empty();
     }
 
     /** What is written, and how a person would say it. */
@@ -65,18 +71,11 @@ class Postings {
     }
 
     private Draft journal(ShipmentShipped shipped) {
-        JournalEntry entry = accrual.entry(
+        Journal.Draft draft = journal.draft(
                 shipped.shipDate(),
                 "Freight of job " + shipped.job() + ", " + shipped.serviceName(),
                 shipped.freightCost());
-        List<FreightEntry.Line> lines = entry.lines().stream()
-                .map(line -> new FreightEntry.Line(line.account(), line.side().name(), ShopMoney.show(line.amount())))
-                .toList();
-        String amount = ShopMoney.show(shipped.freightCost());
-        return new Draft(
-                "Debit " + entry.lines().get(0).account() + " " + amount + ", credit "
-                        + entry.lines().get(1).account() + " " + amount,
-                new FreightEntry(entry.date(), entry.description(), lines));
+        return new Draft(draft.summary(), draft.entry());
     }
 
     private NewEntry posting(ShipmentShipped shipped, String job, OutboxKind kind, Draft draft) {

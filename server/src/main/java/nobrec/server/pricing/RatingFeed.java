@@ -4,7 +4,9 @@ import java.time.LocalDateTime;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import nobrec.core.address.PhoneNumber;
+import nobrec.core.address.PlaceKind;
 import nobrec.core.address.PostalArea;
 import nobrec.core.calendar.Pickup;
 import nobrec.core.carton.CartonType;
@@ -68,6 +70,19 @@ public class RatingFeed {
                         jobs.customsGaps(shipment)),
                 readyAt(shipment, site),
                 jobs.promiseDate().filter(Limits::holdsDay));
+    }
+
+    /** One package of it the other way: the lane is the same, and it comes to a business. */
+    ShipmentToRate wayBack(Shipment shipment, Jobs jobs, Shipment.Package packed) {
+        return new ShipmentToRate(
+                        List.of(packageToRate(packed, shipment, jobs)),
+                        destination(sites.byId(shipment.siteId()), jobs.leading()),
+                        Set.of(),
+                        jobs.goods(shipment),
+                        new Receiver(true, true, List.of()),
+                        sites.timeAt(sites.byId(shipment.siteId())),
+                        Optional.empty())
+                .toKind(PlaceKind.BUSINESS);
     }
 
     private PackageToRate packageToRate(Shipment.Package each, Shipment shipment, Jobs jobs) {

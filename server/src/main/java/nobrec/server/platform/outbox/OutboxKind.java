@@ -20,6 +20,10 @@ public enum OutboxKind {
     PICKUP("Pickup", true),
     /** A pickup is called off. */
     PICKUP_CALL_OFF("Pickup, called off", true),
+    /** A label for the way back is asked for. */
+    RETURN_LABEL("Return label", true),
+    /** A label for the way back is made void. */
+    RETURN_VOID("Return label, void", true),
     /** A consignment is made void with its carrier. */
     VOID("Void", true),
     /** The freight line is taken off the invoice. */

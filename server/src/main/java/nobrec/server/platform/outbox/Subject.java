@@ -11,7 +11,8 @@ public record Subject(Kind kind, long id, String name) {
     public enum Kind {
         SHIPMENT,
         HANDOVER,
-        PICKUP
+        PICKUP,
+        RETURN
     }
 
     /** @param name the carrier's, and the day */
@@ -22,6 +23,11 @@ public record Subject(Kind kind, long id, String name) {
     /** @param name the carrier's, and the day */
     public static Subject pickup(long id, String name) {
         return new Subject(Kind.PICKUP, id, name);
+    }
+
+    /** @param job of which it comes back */
+    public static Subject goodsReturn(long id, String job) {
+        return new Subject(Kind.RETURN, id, job);
     }
 
     public static Subject shipment(long id, String job) {

@@ -1,0 +1,89 @@
+package nobrec.server.posting;
+
+import java.util.ArrayList;
+import java.util.List;
+import nobrec.server.platform.money.ShopMoney;
+import nobrec.server.platform.outbox.NewEntry;
+import nobrec.server.platform.outbox.Outbox;
+import nobrec.server.platform.outbox.OutboxKind;
+import nobrec.server.platform.outbox.OutboxWorker;
+import nobrec.server.platform.outbox.Subject;
+import nobrec.server.returns.ReturnReceived;
+import org.springframework.context.event.EventListener;
+import org.springframework.stereotype.Component;
+import org.springframework.transaction.event.TransactionPhase;
+import org.springframework.transaction.event.TransactionalEventListener;
+import tools.jackson.databind.json.JsonMapper;
+
+/** Turns what came back into its write-backs, in the same transaction: a label that was used costs what it costs. */
+@Component
+class ReturnPostings {
+
+    private static final String RETURNED = "returned";
+
+    private final Outbox outbox;
+    private final OutboxWorker worker;
+    private final JsonMapper json;
+    private final Journal journal;
+
+    ReturnPostings(Outbox outbox, OutboxWorker worker, JsonMapper json, Journal journal) {
+        this.outbox = outbox;
+        this.worker = worker;
+        this.json = json;
+        this.journal = journal;
+    }
+
+    @EventListener
+    void on(ReturnReceived received) {
+        List<NewEntry> postings = new ArrayList<>();
+        if (received.recorded()) {
+            postings.add(posting(
+                    received,
+                    OutboxKind.SOURCE,
+                    "Came back: " + received.came(),
+                    new ShippingReport(
+                            RETURNED,
+                            received.carrierName(),
+                            received.serviceName(),
+                            received.trackingNumber(),
+                            received.day())));
+        }
+        if (received.recorded() && received.customerCharge().isPositive()) {
+            String amount = ShopMoney.show(received.customerCharge());
+            postings.add(posting(
+                    received,
+                    OutboxKind.INVOICE,
+                    "Return freight " + amount + ", tracking " + received.trackingNumber(),
+                    new FreightLine(
+                            "Return freight, " + received.serviceName(),
+                            amount,
+                            received.trackingNumber(),
+                            received.day())));
+        }
+        if (received.freightCost().isPositive()) {
+            Journal.Draft draft = journal.draft(
+                    received.day(),
+                    "Return freight of job " + received.job() + ", " + received.serviceName(),
+                    received.freightCost());
+            postings.add(posting(received, OutboxKind.JOURNAL, draft.summary(), draft.entry()));
+        }
+        if (!postings.isEmpty()) {
+            outbox.add(postings);
+        }
+    }
+
+    private NewEntry posting(ReturnReceived received, OutboxKind kind, String summary, Object body) {
+        return new NewEntry(
+                kind,
+                Subject.goodsReturn(received.returnId(), received.job()),
+                PostingKinds.target(kind),
+                summary,
+                json.writeValueAsString(body));
+    }
+
+    /** At once, so that nobody waits for the next sweep. */
+    @TransactionalEventListener(phase = TransactionPhase.AFTER_COMMIT)
+    void goOn(ReturnReceived received) {
+        worker.start();
+    }
+}
