@@ -16,6 +16,7 @@ import { PlacePage } from "./places/PlacePage";
 import { Places } from "./places/Places";
 import { Postings } from "./postings/Postings";
 import { Rates } from "./rates/Rates";
+import { Returns } from "./returns/Returns";
 import { RulePage } from "./rules/RulePage";
 import { Rules } from "./rules/Rules";
 import { RunPage } from "./runs/RunPage";
@@ -56,6 +57,7 @@ export function App() {
         <Route path="/jobs/one" element={<JobPage />} />
         <Route path="/jobs/runs" element={<Runs timeZone={who.data.timeZone} />} />
         <Route path="/jobs/runs/one" element={<RunPage timeZone={who.data.timeZone} />} />
+        <Route path="/jobs/returns" element={<Returns timeZone={who.data.timeZone} />} />
         <Route path="/jobs/attention" element={<NeedsAttention />} />
         <Route path="/bench" element={<BenchSection />} />
         <Route path="/bench/:job" element={<TypedBench />} />

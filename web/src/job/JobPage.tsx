@@ -17,6 +17,7 @@ import { JobHold } from "./JobHold";
 import { JobLines } from "./JobLines";
 import { JobNotes } from "./JobNotes";
 import { JobQuotes } from "./JobQuotes";
+import { JobReturns } from "./JobReturns";
 import { JobPostings, JobShipments } from "./JobShipments";
 import { type Job, useJob } from "./useJob";
 import { useChoices, WordChoices } from "./WordChoices";
@@ -94,6 +95,7 @@ function Whole({ job }: { job: Job }) {
         <JobNotes job={job} zone={zone} />
       </div>
       <JobShipments job={job} zone={zone} />
+      <JobReturns job={job} />
       {may("SEE_CHARGES") && <JobPostings job={job.number} zone={zone} />}
       {job.rules.length > 0 && (
         <section className="mt-4" aria-label="House rules">

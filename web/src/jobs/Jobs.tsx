@@ -59,6 +59,7 @@ export function Jobs() {
     useMemo(
       () => [
         { key: "n", label: "Needs attention", run: () => void navigate("/jobs/attention") },
+        { key: "t", label: "Returns", run: () => void navigate("/jobs/returns") },
         ...(bringsIn
           ? [{ key: "Insert", label: "A new job, typed", run: () => void navigate("/jobs/new") }]
           : []),
@@ -95,6 +96,9 @@ export function Jobs() {
             <div className="ml-auto flex gap-3">
               <Link className="act" to="/jobs/runs">
                 Runs
+              </Link>
+              <Link className="act" to="/jobs/returns">
+                Returns
               </Link>
               <Link className="act" to="/jobs/attention">
                 Needs attention <Key name="N" />
