@@ -3,6 +3,7 @@ CREATE TABLE IF NOT EXISTS goods_return (
     id              BIGINT AUTO_INCREMENT PRIMARY KEY,
     shipment_id     BIGINT       NOT NULL COMMENT 'with which it left',
     work_order_id   BIGINT       NOT NULL COMMENT 'job that the shipment was opened for',
+    job             VARCHAR(120) NOT NULL COMMENT 'number of that job',
     site_id         BIGINT       NOT NULL COMMENT 'to which it comes',
     customer        VARCHAR(120) NOT NULL,
     reason          VARCHAR(20)  NOT NULL,
@@ -52,6 +53,8 @@ CREATE TABLE IF NOT EXISTS goods_return_line (
 CREATE TABLE IF NOT EXISTS replacement (
     work_order_id BIGINT       PRIMARY KEY COMMENT 'the job that replaces',
     replaces_id   BIGINT       NOT NULL COMMENT 'the job of which it replaces pieces',
+    job           VARCHAR(120) NOT NULL COMMENT 'number of the one, and of the other',
+    replaces      VARCHAR(120) NOT NULL,
     reason        VARCHAR(20)  NOT NULL,
     made_by       VARCHAR(60)  NOT NULL,
     made_at       DATETIME(6)  NOT NULL,

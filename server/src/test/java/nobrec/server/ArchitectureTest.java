@@ -182,7 +182,18 @@ class ArchitectureTest {
             Map.entry(
                     "orderfile",
                     List.of("account", "api", "audit", "layout", "platform", "site", "wordbook", "workorder")),
-            Map.entry("packing", List.of("audit", "carton", "platform", "pricing", "shipment", "site", "workorder")),
+            Map.entry(
+                    "packing",
+                    List.of(
+                            "account",
+                            "audit",
+                            "carton",
+                            "item",
+                            "platform",
+                            "pricing",
+                            "shipment",
+                            "site",
+                            "workorder")),
             Map.entry("posting", List.of("api", "audit", "booking", "connection", "platform", "returns", "voiding")),
             Map.entry(
                     "returns",
@@ -213,7 +224,16 @@ class ArchitectureTest {
                             "workorder")),
             Map.entry(
                     "pricing",
-                    List.of("carrier", "carton", "charge", "connection", "document", "place", "platform", "site")),
+                    List.of(
+                            "carrier",
+                            "carton",
+                            "charge",
+                            "connection",
+                            "document",
+                            "place",
+                            "platform",
+                            "shipment",
+                            "site")),
             Map.entry(
                     "rule",
                     List.of("account", "api", "audit", "document", "platform", "site", "wordbook", "workorder")),

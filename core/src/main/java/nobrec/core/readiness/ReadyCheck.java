@@ -45,7 +45,8 @@ public record ReadyCheck(Subject subject, Verdict verdict, String reason, String
         WORDBOOK,
         READY_PIECES,
         REQUEST,
-        PAYMENT
+        PAYMENT,
+        CONTENTS_SCAN
     }
 
     static ReadyCheck fine(Subject subject, String reason) {

@@ -41,6 +41,7 @@ public final class ReadyChecks {
      * @param unplaced pieces that are in no package
      * @param empty numbers of packages with nothing in them
      * @param notLaid numbers of packages in which no way was found to lay the contents
+     * @param scanned how far the contents were checked by scan
      * @param weightDoubts what speaks against a weight, by package number
      * @param shipOn the day it is put off to
      * @param notPrintable what the papers cannot show as it is recorded
@@ -60,6 +61,7 @@ public final class ReadyChecks {
             boolean full,
             List<Integer> empty,
             List<Integer> notLaid,
+            ScannedContents scanned,
             Map<Integer, String> weightDoubts,
             List<NotPrintable> notPrintable,
             List<PackageToRate> packages,
@@ -154,18 +156,31 @@ public final class ReadyChecks {
                         CorrectedIn.READY_PIECES));
     }
 
+    /** A check that a house rule demands stops until it is complete; one that somebody began is pointed out. */
     private static Optional<ReadyCheck> contentsCheck(ShipmentToCheck look) {
         String rule = look.record().ruleThat(RuleAct.Kind.DEMAND_CONTENTS_CHECK);
-        return rule.isEmpty()
+        ScannedContents scanned = look.scanned();
+        if (scanned.isComplete(look.pieces())) {
+            return Optional.of(ReadyCheck.fine(
+                    Subject.CONTENTS, "Every piece was scanned into its package: " + scanned.pieces() + "."));
+        }
+        if (!rule.isEmpty()) {
+            return Optional.of(ReadyCheck.stop(
+                    Subject.CONTENTS,
+                    rule + " demands that the contents are checked piece by piece."
+                            + (scanned.pieces() == 0 ? "" : " " + scanned.words(look.pieces())),
+                    "Scan each piece into its package.",
+                    CorrectedIn.CONTENTS_SCAN));
+        }
+        return scanned.pieces() == 0
                 ? Optional.empty()
                 : Optional.of(ReadyCheck.caution(
                         Subject.CONTENTS,
-                        rule + " demands that the contents are checked piece by piece.",
-                        "Compare items, lots and serials with the slip.",
-                        CorrectedIn.NOWHERE));
+                        scanned.words(look.pieces()),
+                        "Scan the others, or take the scans back.",
+                        CorrectedIn.CONTENTS_SCAN));
     }
 
-    /** Who cannot do without a phone number, in words; empty text for nobody. */
     private static String whoNeedsPhone(ShipmentToCheck look) {
         return look.chosen()
                 .map(offer -> offer.service().carrier())

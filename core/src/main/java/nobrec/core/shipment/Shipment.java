@@ -72,38 +72,44 @@ public record Shipment(
 
         /** The same one, weighed. */
         public Package weighing(Weight typed) {
-            return new Package(
-                    id,
-                    number,
-                    cartonCode,
-                    cartonReason,
-                    size,
-                    expectedWeight,
-                    Optional.of(typed),
-                    Optional.of(WeightSource.TYPED),
-                    trackingNumber,
-                    placedByHand,
-                    contents,
-                    placements);
+            return with(id, number, size, Optional.of(typed), Optional.of(WeightSource.TYPED));
         }
 
         /** The same one under another number. */
         public Package numbered(int other) {
-            return other == number
-                    ? this
-                    : new Package(
-                            id,
-                            other,
-                            cartonCode,
-                            cartonReason,
-                            size,
-                            expectedWeight,
-                            weight,
-                            weightSource,
-                            trackingNumber,
-                            placedByHand,
-                            contents,
-                            placements);
+            return other == number ? this : with(id, other, size, weight, weightSource);
+        }
+
+        /** The same one, to be kept as one that never was. */
+        public Package asNew() {
+            return with(NEW, number, size, weight, weightSource);
+        }
+
+        /** Whether another one differs from it in size and weight at most. */
+        public boolean isSameButMeasures(Package other) {
+            return with(id, number, other.size, other.weight, other.weightSource)
+                    .equals(other);
+        }
+
+        private Package with(
+                long otherId,
+                int otherNumber,
+                Size otherSize,
+                Optional<Weight> otherWeight,
+                Optional<WeightSource> otherSource) {
+            return new Package(
+                    otherId,
+                    otherNumber,
+                    cartonCode,
+                    cartonReason,
+                    otherSize,
+                    expectedWeight,
+                    otherWeight,
+                    otherSource,
+                    trackingNumber,
+                    placedByHand,
+                    contents,
+                    placements);
         }
 
         /** Codes of the cartons on it, when it is a pallet. */

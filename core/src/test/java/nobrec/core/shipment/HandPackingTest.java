@@ -35,7 +35,7 @@ class HandPackingTest {
             new PostalAddress("Pellworth", "", "2200 Foundry Park", "", "Tucson", "AZ", "85701", "US");
     private static final LineGoods GOODS = new LineGoods(Optional.empty(), "", "", Optional.empty(), Optional.empty());
 
-    private static WorkOrder job(long id, PostalAddress to, List<WorkOrder.Line> lines) {
+    static WorkOrder job(long id, PostalAddress to, List<WorkOrder.Line> lines) {
         return job(id, to, lines, Ruling.NONE);
     }
 

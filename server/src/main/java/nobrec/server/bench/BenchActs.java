@@ -26,6 +26,7 @@ import nobrec.server.carrier.ServiceCatalog;
 import nobrec.server.device.BenchScale;
 import nobrec.server.device.PackageForScale;
 import nobrec.server.device.ScaleReading;
+import nobrec.server.packing.BenchUndo;
 import nobrec.server.packing.PackingActs;
 import nobrec.server.platform.NobrecSettings;
 import nobrec.server.shipment.ShipmentStore;
@@ -47,6 +48,7 @@ public class BenchActs {
     private final ServiceCatalog catalog;
     private final Sites sites;
     private final PackingActs packing;
+    private final BenchUndo undo;
     private final BenchScale scale;
     private final AuditLog auditLog;
     private final NobrecSettings settings;
@@ -60,6 +62,7 @@ public class BenchActs {
             ServiceCatalog catalog,
             Sites sites,
             PackingActs packing,
+            BenchUndo undo,
             BenchScale scale,
             AuditLog auditLog,
             NobrecSettings settings,
@@ -71,6 +74,7 @@ public class BenchActs {
         this.catalog = catalog;
         this.sites = sites;
         this.packing = packing;
+        this.undo = undo;
         this.scale = scale;
         this.auditLog = auditLog;
         this.settings = settings;
@@ -128,20 +132,25 @@ public class BenchActs {
 
     private void setWeight(
             long shipmentId, int packageNumber, Weight weight, Shipment.WeightSource source, String signIn) {
-        change(shipmentId, shipment -> {
-            Shipment.Package packed = shipment.packageNumbered(packageNumber);
-            store.weigh(packed.id(), weight, source);
-            auditLog.write(
-                    signIn,
-                    source == Shipment.WeightSource.SCALE ? "weighed" : "typed a weight",
-                    thing(shipment),
-                    "package " + packageNumber + ": " + MeasureText.show(weight, settings.units()));
-        });
+        undoable(
+                shipmentId,
+                (source == Shipment.WeightSource.SCALE ? "weighed package " : "typed the weight of package ")
+                        + packageNumber,
+                signIn,
+                shipment -> {
+                    Shipment.Package packed = shipment.packageNumbered(packageNumber);
+                    store.weigh(packed.id(), weight, source);
+                    auditLog.write(
+                            signIn,
+                            source == Shipment.WeightSource.SCALE ? "weighed" : "typed a weight",
+                            thing(shipment),
+                            "package " + packageNumber + ": " + MeasureText.show(weight, settings.units()));
+                });
     }
 
     /** Packages that nobody has weighed weigh what their contents and carton should, by the records. */
     public void weighByRecords(long shipmentId, String signIn) {
-        change(shipmentId, shipment -> {
+        undoable(shipmentId, "took the weights of the records", signIn, shipment -> {
             for (Shipment.Package each : shipment.packages()) {
                 if (each.weight().isEmpty()) {
                     Weight expected = each.expectedWeight()
@@ -159,7 +168,7 @@ public class BenchActs {
     void typeSize(long shipmentId, int packageNumber, String text, String signIn) {
         Size size = readOrRefuse(
                 MeasureText.readSize(text, settings.units(), settings.decimals()), "Size of package " + packageNumber);
-        change(shipmentId, shipment -> {
+        undoable(shipmentId, "typed the size of package " + packageNumber, signIn, shipment -> {
             store.measure(shipment.packageNumbered(packageNumber).id(), size);
             auditLog.write(
                     signIn,
@@ -171,7 +180,7 @@ public class BenchActs {
 
     public void chooseService(long shipmentId, String serviceCode, String signIn) {
         String known = catalog.service(serviceCode).code();
-        change(shipmentId, shipment -> {
+        undoable(shipmentId, "chose a service", signIn, shipment -> {
             store.chooseService(shipmentId, known);
             auditLog.write(signIn, "chose a service", thing(shipment), known);
             packing.replanIfUntouched(shipment);
@@ -180,7 +189,7 @@ public class BenchActs {
 
     /** What is requested beyond plain carriage; the whole set. */
     public void chooseAccessorials(long shipmentId, Set<Accessorial> accessorials, String signIn) {
-        change(shipmentId, shipment -> {
+        undoable(shipmentId, "chose options", signIn, shipment -> {
             String words = accessorials.stream().map(Accessorial::name).sorted().collect(Collectors.joining(","));
             store.chooseAccessorials(shipmentId, accessorials);
             auditLog.write(signIn, "chose accessorials", thing(shipment), words);
@@ -189,7 +198,7 @@ public class BenchActs {
 
     /** Ships on a later day; a day that is past means at once. */
     public void shipOn(long shipmentId, LocalDate day, String signIn) {
-        change(shipmentId, shipment -> {
+        undoable(shipmentId, "chose the ship day", signIn, shipment -> {
             LocalDate today = sites.timeAt(sites.byId(shipment.siteId())).toLocalDate();
             if (day.isAfter(today.plusDays(Limits.DAYS_PUT_OFF)) || !Limits.holdsDay(day)) {
                 throw Refusal.unusable(
@@ -204,7 +213,7 @@ public class BenchActs {
 
     /** From another of our sites. */
     public void leaveFrom(long shipmentId, String siteCode, String signIn) {
-        change(shipmentId, shipment -> {
+        undoable(shipmentId, "chose the site", signIn, shipment -> {
             Site site = sites.byCode(siteCode);
             store.leaveFrom(shipmentId, site.id());
             auditLog.write(signIn, "chose the site", thing(shipment), site.code());
@@ -259,6 +268,13 @@ public class BenchActs {
                 .filter(line -> line.shipTo().isPresent() && shipment.quantityOf(line.id()) > 0)
                 .map(WorkOrder.Line::id)
                 .toList();
+    }
+
+    private void undoable(long shipmentId, String words, String signIn, Consumer<Shipment> act) {
+        change(shipmentId, shipment -> {
+            undo.remember(shipment, words, signIn);
+            act.accept(shipment);
+        });
     }
 
     private void change(long shipmentId, Consumer<Shipment> act) {

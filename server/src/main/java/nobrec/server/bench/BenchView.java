@@ -72,7 +72,16 @@ public record BenchView(
         Optional<VoidView> voided,
         Optional<ShippedView> shipped,
         Optional<String> openHandover,
-        List<PaperView> papers) {
+        List<PaperView> papers,
+        ScanningView scanning) {
+
+    /**
+     * How far the contents were checked by scan.
+     *
+     * @param demanded whether a house rule demands it
+     * @param scanned of so many pieces
+     */
+    record ScanningView(boolean demanded, int scanned, int pieces) {}
 
     /**
      * A house rule that acted on a job.
@@ -189,7 +198,8 @@ public record BenchView(
     /** Sides in thousandths of the longest side of all packages shown. */
     public record Drawing(int length, int width, int height) {}
 
-    record ContentView(long line, String item, String description, int quantity, String lots) {}
+    /** @param scanned pieces of it that were scanned in */
+    record ContentView(long line, String item, String description, int quantity, String lots, int scanned) {}
 
     record CartonView(String code, String name, SizeFigure size, WeightFigure tare, Amount cost) {}
 

@@ -4,30 +4,26 @@ import java.time.LocalDate;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
-import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
-import java.util.function.Function;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import nobrec.core.carton.CartonType;
 import nobrec.core.item.LineFact;
-import nobrec.core.measure.Length;
 import nobrec.core.measure.UnitSystem;
 import nobrec.core.measure.Weight;
 import nobrec.core.rating.KindEffect;
 import nobrec.core.readiness.ReadyCheck;
 import nobrec.core.rule.RuleSentence;
 import nobrec.core.service.Accessorial;
+import nobrec.core.shipment.ContentsCount;
 import nobrec.core.shipment.Jobs;
-import nobrec.core.shipment.LearnedWeight;
-import nobrec.core.shipment.PackageDrawing;
 import nobrec.core.shipment.Shipment;
 import nobrec.core.shipment.ShipmentState;
+import nobrec.core.workorder.RuleAct;
 import nobrec.core.workorder.WorkOrder;
 import nobrec.server.account.Accounts;
 import nobrec.server.api.figure.Amount;
-import nobrec.server.api.figure.LengthFigure;
 import nobrec.server.api.figure.SizeFigure;
 import nobrec.server.api.figure.WeightFigure;
 import nobrec.server.api.security.SignedIn;
@@ -35,20 +31,14 @@ import nobrec.server.audit.AuditLog;
 import nobrec.server.bench.BenchView.AccessorialView;
 import nobrec.server.bench.BenchView.CartonView;
 import nobrec.server.bench.BenchView.CheckView;
-import nobrec.server.bench.BenchView.ContentView;
-import nobrec.server.bench.BenchView.Drawing;
-import nobrec.server.bench.BenchView.LayerView;
 import nobrec.server.bench.BenchView.LineView;
-import nobrec.server.bench.BenchView.PackageView;
 import nobrec.server.bench.BenchView.PaperView;
-import nobrec.server.bench.BenchView.PieceView;
 import nobrec.server.bench.BenchView.ShippedView;
 import nobrec.server.booking.WaitingShipments;
 import nobrec.server.carton.CartonTypes;
 import nobrec.server.document.PaperRow;
 import nobrec.server.document.Papers;
 import nobrec.server.handover.HandedOver;
-import nobrec.server.platform.LotText;
 import nobrec.server.platform.NobrecSettings;
 import nobrec.server.platform.money.ShopMoney;
 import nobrec.server.platform.outbox.Subject;
@@ -73,7 +63,7 @@ class BenchViews {
     private final CartonTypes cartonTypes;
     private final Papers papers;
     private final Accounts accounts;
-    private final LearnedWeights learnedWeights;
+    private final PackageViews packageViews;
     private final ShipToViews shipTos;
     private final VoidNotes voidNotes;
     private final HandedOver handedOver;
@@ -88,7 +78,7 @@ class BenchViews {
             CartonTypes cartonTypes,
             Papers papers,
             Accounts accounts,
-            LearnedWeights learnedWeights,
+            PackageViews packageViews,
             ShipToViews shipTos,
             VoidNotes voidNotes,
             HandedOver handedOver,
@@ -103,7 +93,7 @@ class BenchViews {
         this.cartonTypes = cartonTypes;
         this.papers = papers;
         this.accounts = accounts;
-        this.learnedWeights = learnedWeights;
+        this.packageViews = packageViews;
         this.shipTos = shipTos;
         this.voidNotes = voidNotes;
         this.handedOver = handedOver;
@@ -177,8 +167,7 @@ class BenchViews {
                 voidNotes.of(shipment).map(note -> new BenchView.VoidView(note.text(), note.awaited()));
         boolean seesCharge = SignedIn.seesWhatCustomersPay();
         LocalDate today = sites.timeAt(sites.byId(shipment.siteId())).toLocalDate();
-        Map<String, CartonType> cartons =
-                cartonTypes.all().stream().collect(Collectors.toMap(CartonType::code, Function.identity()));
+        ContentsCount count = shipments.contentsCount(shipment);
         return new BenchView(
                 opened ? shipment.id() : 0,
                 opened,
@@ -204,7 +193,7 @@ class BenchViews {
                 units.weightUnit().symbol(),
                 units.lengthUnit().symbol(),
                 lines(shipment, jobs),
-                packages(shipment, jobs, cartons),
+                packageViews.of(shipment, jobs, count),
                 cartonTypes.all().stream().map(this::carton).toList(),
                 offers,
                 quotes.wanted(),
@@ -227,7 +216,18 @@ class BenchViews {
                 shipment.state() == ShipmentState.OPEN ? handedOver.leftOpenAt(shipment.siteId()) : Optional.empty(),
                 papers.of(Subject.Kind.SHIPMENT, shipment.id()).stream()
                         .map(BenchViews::paper)
-                        .toList());
+                        .toList(),
+                scanning(shipment, jobs, count));
+    }
+
+    private static BenchView.ScanningView scanning(Shipment shipment, Jobs jobs, ContentsCount count) {
+        return new BenchView.ScanningView(
+                jobs.all().stream()
+                        .anyMatch(each -> !each.ruling()
+                                .rulesThat(RuleAct.Kind.DEMAND_CONTENTS_CHECK)
+                                .isEmpty()),
+                count.pieces(),
+                shipment.pieces());
     }
 
     /** How far carriers that price themselves have been asked. */
@@ -298,71 +298,6 @@ class BenchViews {
                                     .toList());
                 })
                 .toList();
-    }
-
-    private List<PackageView> packages(Shipment shipment, Jobs jobs, Map<String, CartonType> cartons) {
-        Map<Integer, LearnedWeight> learned =
-                shipment.state() == ShipmentState.OPEN ? learnedWeights.of(shipment, jobs) : Map.of();
-        Length longest = shipment.packages().stream()
-                .map(each -> each.size().longest())
-                .max(Length::compareTo)
-                .orElse(new Length(1));
-        return shipment.packages().stream()
-                .map(packed -> packageView(
-                        packed,
-                        jobs,
-                        Objects.requireNonNull(cartons.get(packed.cartonCode())),
-                        longest,
-                        Optional.ofNullable(learned.get(packed.number()))))
-                .toList();
-    }
-
-    private PackageView packageView(
-            Shipment.Package packed, Jobs jobs, CartonType carton, Length longest, Optional<LearnedWeight> learned) {
-        PackageDrawing drawing = PackageDrawing.of(packed, carton, jobs, longest);
-        return new PackageView(
-                packed.number(),
-                packed.cartonCode(),
-                carton.name(),
-                packed.cartonReason(),
-                SizeFigure.of(packed.size(), units),
-                new Drawing(
-                        drawing.outline().length(),
-                        drawing.outline().width(),
-                        drawing.outline().height()),
-                packed.weight().map(this::figure),
-                packed.weightSource(),
-                packed.expectedWeight().map(this::figure),
-                learned.map(each -> new BenchView.ItemWeightView(each.item(), figure(each.weight()), each.reason())),
-                packed.trackingNumber(),
-                packed.placedByHand(),
-                packed.contents().stream()
-                        .map(content -> content(content, jobs.line(content.workOrderLineId())))
-                        .toList(),
-                drawing.layers().stream().map(this::layer).toList());
-    }
-
-    private LayerView layer(PackageDrawing.Layer layer) {
-        return new LayerView(
-                LengthFigure.of(layer.height(), units),
-                layer.pieces().stream().map(BenchViews::piece).toList());
-    }
-
-    private static PieceView piece(PackageDrawing.Piece piece) {
-        return new PieceView(
-                piece.lineId(),
-                piece.name(),
-                piece.x(),
-                piece.y(),
-                piece.z(),
-                piece.lying().length(),
-                piece.lying().width(),
-                piece.lying().height());
-    }
-
-    private static ContentView content(Shipment.Content content, WorkOrder.Line line) {
-        return new ContentView(
-                line.id(), line.item(), line.description(), content.quantity(), LotText.say(content.lots()));
     }
 
     private CartonView carton(CartonType carton) {

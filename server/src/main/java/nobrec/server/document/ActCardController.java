@@ -5,6 +5,7 @@ import java.io.IOException;
 import java.util.List;
 import java.util.Map;
 import nobrec.server.api.security.ForEveryone;
+import nobrec.server.carton.CartonTypes;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.core.io.Resource;
 import org.springframework.http.HttpHeaders;
@@ -38,9 +39,27 @@ class ActCardController {
             Act.of("UNDO", "Undo", "Takes out what was scanned last."));
 
     private final PageSetter pages;
+    private final CartonTypes cartonTypes;
 
-    ActCardController(@Value("classpath:paper/act-card.mustache") Resource file) throws IOException {
+    ActCardController(@Value("classpath:paper/act-card.mustache") Resource file, CartonTypes cartonTypes)
+            throws IOException {
+        this.cartonTypes = cartonTypes;
         this.pages = new PageSetter(file);
+    }
+
+    /** A card with the barcodes of all cartons: scanning one begins a package. */
+    @GetMapping(path = "/api/v1/scanner/carton-card", produces = MediaType.APPLICATION_PDF_VALUE)
+    @ForEveryone
+    ResponseEntity<byte[]> cartons() {
+        List<Act> cartons = cartonTypes.all().stream()
+                .map(carton -> new Act(
+                        carton.code(),
+                        carton.name(),
+                        Barcode.svg("NOBREC-CARTON-" + carton.code(), MODULE_MILLIMETERS, HEIGHT_MILLIMETERS)))
+                .toList();
+        return ResponseEntity.ok()
+                .header(HttpHeaders.CONTENT_DISPOSITION, "inline; filename=\"carton-card.pdf\"")
+                .body(pages.set("The card of cartons", Map.of("title", "Scan the carton you take", "acts", cartons)));
     }
 
     @GetMapping(path = "/api/v1/scanner/act-card", produces = MediaType.APPLICATION_PDF_VALUE)
@@ -48,6 +67,6 @@ class ActCardController {
     ResponseEntity<byte[]> card() {
         return ResponseEntity.ok()
                 .header(HttpHeaders.CONTENT_DISPOSITION, "inline; filename=\"act-card.pdf\"")
-                .body(pages.set("The card of acts", Map.of("acts", ACTS)));
+                .body(pages.set("The card of acts", Map.of("title", "Scan what is to be done", "acts", ACTS)));
     }
 }

@@ -16,6 +16,8 @@ interface ItemMapper {
 
     List<ItemRow> byKeys(@Param("keys") Collection<String> keys);
 
+    List<ItemRow> byBarcodes(@Param("barcodes") Collection<String> barcodes);
+
     Optional<ItemRow> locked(String key);
 
     /** A new one, or another in place of the one that is there. */

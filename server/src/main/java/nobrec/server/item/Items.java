@@ -9,6 +9,8 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.Function;
+import java.util.stream.Stream;
+import nobrec.core.identifier.Barcodes;
 import nobrec.core.intake.ItemFile;
 import nobrec.core.intake.ItemReader;
 import nobrec.core.intake.OrderReader;
@@ -78,6 +80,15 @@ public class Items {
     }
 
     /** Those with these numbers, looked up at once. */
+    /** Items of which a scanned text is the number or the barcode, in whichever length the barcode is written. */
+    public List<Item> scanned(String text) {
+        return Stream.concat(
+                        kept.of(List.of(text)).apply(text).stream(),
+                        mapper.byBarcodes(Barcodes.notations(text)).stream().map(kept::read))
+                .distinct()
+                .toList();
+    }
+
     public Function<String, Optional<Item>> of(List<String> numbers) {
         return kept.of(numbers);
     }

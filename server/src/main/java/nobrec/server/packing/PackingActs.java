@@ -23,9 +23,17 @@ public class PackingActs {
     private final ShipmentStore store;
     private final Packers packers;
     private final WorkOrders workOrders;
+    private final BenchUndo undo;
     private final AuditLog auditLog;
 
-    PackingActs(Shipments shipments, ShipmentStore store, Packers packers, WorkOrders workOrders, AuditLog auditLog) {
+    PackingActs(
+            Shipments shipments,
+            ShipmentStore store,
+            Packers packers,
+            WorkOrders workOrders,
+            BenchUndo undo,
+            AuditLog auditLog) {
+        this.undo = undo;
         this.shipments = shipments;
         this.store = store;
         this.packers = packers;
@@ -35,7 +43,11 @@ public class PackingActs {
 
     /** Another carton for a package. */
     public void changeCarton(long shipmentId, int number, String cartonCode, String signIn) {
-        change(shipmentId, (hands, shipment) -> hands.changeCarton(shipment, number, cartonCode));
+        undoable(
+                shipmentId,
+                "changed the carton of package " + number,
+                signIn,
+                (hands, shipment) -> hands.changeCarton(shipment, number, cartonCode));
         log(signIn, "changed a carton", shipmentId, "package " + number + ": " + cartonCode);
     }
 
@@ -46,7 +58,11 @@ public class PackingActs {
      * @param to package number, or {@link HandPacking#NO_PACKAGE}
      */
     public void move(long shipmentId, long lineId, int quantity, int from, int to, String signIn) {
-        Jobs jobs = change(shipmentId, (hands, shipment) -> hands.move(shipment, lineId, quantity, from, to));
+        Jobs jobs = undoable(
+                shipmentId,
+                "moved pieces",
+                signIn,
+                (hands, shipment) -> hands.move(shipment, lineId, quantity, from, to));
         log(
                 signIn,
                 "moved pieces",
@@ -56,25 +72,33 @@ public class PackingActs {
 
     /** A new empty package. */
     public void add(long shipmentId, String cartonCode, String signIn) {
-        change(shipmentId, (hands, shipment) -> hands.add(shipment, cartonCode));
+        undoable(shipmentId, "added a package", signIn, (hands, shipment) -> hands.add(shipment, cartonCode));
         log(signIn, "added a package", shipmentId, cartonCode);
     }
 
     /** The same package once more. */
     public void repeat(long shipmentId, int number, String signIn) {
-        change(shipmentId, (hands, shipment) -> hands.repeat(shipment, number));
+        undoable(
+                shipmentId,
+                "duplicated package " + number,
+                signIn,
+                (hands, shipment) -> hands.repeat(shipment, number));
         log(signIn, "repeated a package", shipmentId, "package " + number);
     }
 
     /** Everything of one package into another. */
     public void merge(long shipmentId, int from, int into, String signIn) {
-        change(shipmentId, (hands, shipment) -> hands.merge(shipment, from, into));
+        undoable(
+                shipmentId,
+                "merged package " + from + " into " + into,
+                signIn,
+                (hands, shipment) -> hands.merge(shipment, from, into));
         log(signIn, "merged packages", shipmentId, from + " into " + into);
     }
 
     /** @param all whether also what was placed by hand is given up */
     public void replan(long shipmentId, boolean all, String signIn) {
-        change(shipmentId, (hands, shipment) -> hands.replan(shipment, all));
+        undoable(shipmentId, "planned the packages again", signIn, (hands, shipment) -> hands.replan(shipment, all));
         log(signIn, "planned the packages again", shipmentId, all ? "all of them" : "those not placed by hand");
     }
 
@@ -133,6 +157,12 @@ public class PackingActs {
         }
         keep(shipment, jobs, (hands, before) -> hands.takeBack(before, lineId, quantity));
         log(signIn, "took pieces back into the shipment", shipmentId, quantity + " × " + line.item());
+    }
+
+    private Jobs undoable(
+            long shipmentId, String words, String signIn, BiFunction<HandPacking, Shipment, Shipment> act) {
+        undo.remember(open(shipmentId), words, signIn);
+        return change(shipmentId, act);
     }
 
     private Jobs change(long shipmentId, BiFunction<HandPacking, Shipment, Shipment> act) {

@@ -14,7 +14,9 @@ import nobrec.core.rating.QuotedOffers;
 import nobrec.core.rating.ServiceChoice;
 import nobrec.core.readiness.MissingPieces;
 import nobrec.core.readiness.ReadyChecks;
+import nobrec.core.readiness.ScannedContents;
 import nobrec.core.service.ShipmentToRate;
+import nobrec.core.shipment.ContentsCount;
 import nobrec.core.shipment.Jobs;
 import nobrec.core.shipment.PackageDoubts;
 import nobrec.core.shipment.Shipment;
@@ -27,6 +29,7 @@ import nobrec.server.charge.ShopChargeRules;
 import nobrec.server.place.AddressChecks;
 import nobrec.server.platform.NobrecSettings;
 import nobrec.server.platform.money.ShopMoney;
+import nobrec.server.shipment.Shipments;
 import nobrec.server.site.Sites;
 import org.joda.money.Money;
 import org.springframework.stereotype.Component;
@@ -42,6 +45,7 @@ public class Assessor {
 
     private final ShopMoney money;
     private final Sites sites;
+    private final Shipments shipments;
     private final RatingFeed feed;
     private final CarrierQuotes quotes;
     private final AddressChecks addresses;
@@ -57,7 +61,9 @@ public class Assessor {
             ShopChargeRules chargeRules,
             NobrecSettings settings,
             ShopMoney money,
-            Sites sites) {
+            Sites sites,
+            Shipments shipments) {
+        this.shipments = shipments;
         this.sites = sites;
         this.money = money;
         this.feed = feed;
@@ -149,12 +155,18 @@ public class Assessor {
                         .map(Shipment.Package::number)
                         .toList(),
                 PackageDoubts.notLaidOut(shipment, jobs),
+                scanned(shipment, jobs),
                 PackageDoubts.weights(shipment, jobs, cartonTypes.set(), settings.units()),
                 PrintChecks.of(shipment, jobs),
                 toRate.packages(),
                 jobs.promiseDate(),
                 shipment.shipOn(),
                 chosen);
+    }
+
+    private ScannedContents scanned(Shipment shipment, Jobs jobs) {
+        ContentsCount count = shipments.contentsCount(shipment);
+        return count.isBegun() ? new ScannedContents(count.pieces(), count.missing(jobs)) : ScannedContents.NONE;
     }
 
     /** What the records of all jobs in it say. */

@@ -31,7 +31,7 @@ final class NewReturn {
     }
 
     /** @param due until when a label is valid, or until when it should be here */
-    record Terms(String customer, ReturnReason reason, String note, ReturnPayer payer, LocalDate due) {}
+    record Terms(String job, String customer, ReturnReason reason, String note, ReturnPayer payer, LocalDate due) {}
 
     /** The label that its carrier is asked for. */
     record Label(String carrierCode, String serviceCode, Weight weight, Money freightCost, Money customerCharge) {}
@@ -42,6 +42,10 @@ final class NewReturn {
 
     public long getWorkOrderId() {
         return shipment.workOrderId();
+    }
+
+    public String getJob() {
+        return terms.job();
     }
 
     public long getSiteId() {

@@ -20,6 +20,7 @@ import nobrec.core.returns.Receipt;
 import nobrec.core.returns.ReturnCondition;
 import nobrec.core.returns.ReturnPayer;
 import nobrec.core.returns.ReturnReason;
+import nobrec.core.workorder.WorkOrder;
 import nobrec.server.api.figure.Amount;
 import nobrec.server.api.list.Part;
 import nobrec.server.api.security.ForAllButPackers;
@@ -179,15 +180,20 @@ class ReturnController {
         long id = returns.askForLabel(
                 wish.shipment(),
                 new NewReturn.Terms(
-                        customer(wish.shipment()), wish.reason(), wish.note().strip(), wish.payer(), wish.validUntil()),
+                        job(wish.shipment()).number(),
+                        job(wish.shipment()).customer(),
+                        wish.reason(),
+                        wish.note().strip(),
+                        wish.payer(),
+                        wish.validUntil()),
                 wish.lines().stream().map(PiecesOfLine::pieces).toList(),
                 new Returns.WantedLabel(wish.packageNumber(), weight(wish.weight()), wish.service(), wish.seenCost()),
                 who.getName());
         return views.one(id);
     }
 
-    private String customer(long shipment) {
-        return shipments.jobs(shipments.byId(shipment)).leading().customer();
+    private WorkOrder job(long shipment) {
+        return shipments.jobs(shipments.byId(shipment)).leading();
     }
 
     /** Notes that something comes back without a label of ours. */
@@ -197,7 +203,8 @@ class ReturnController {
         long id = returns.awaitWithoutLabel(
                 wish.shipment(),
                 new NewReturn.Terms(
-                        customer(wish.shipment()),
+                        job(wish.shipment()).number(),
+                        job(wish.shipment()).customer(),
                         wish.reason(),
                         wish.note().strip(),
                         ReturnPayer.SHOP,

@@ -8,6 +8,7 @@ import java.util.Map;
 import java.util.Optional;
 import nobrec.core.measure.Size;
 import nobrec.core.measure.Weight;
+import nobrec.core.shipment.ContentsCount;
 import nobrec.core.shipment.Shipment;
 import nobrec.core.shipment.ShipmentState;
 import nobrec.server.platform.mapping.ChangesAnyRows;
@@ -69,7 +70,7 @@ interface ShipmentMapper {
     void updateSite(@Param("id") long id, @Param("site") long site);
 
     @ChangesOneRow
-    void updateShipOn(@Param("id") long id, @Param("shipOn") LocalDate shipOn);
+    void updateShipOn(@Param("id") long id, @Param("shipOn") @Nullable LocalDate shipOn);
 
     List<Long> inState(@Param("ids") Collection<Long> ids, @Param("state") ShipmentState state);
 
@@ -82,6 +83,20 @@ interface ShipmentMapper {
     List<ContentRow> contentsOf(long shipmentId);
 
     /** Those of the numbers that packages have already. */
+    List<ContentsCount.Scanned> scannedOf(long shipmentId);
+
+    void addScan(
+            @Param("shipmentId") long shipmentId,
+            @Param("scan") ContentsCount.Scanned scan,
+            @Param("by") String by,
+            @Param("at") Instant at);
+
+    Optional<ScanRow> newestScan(long shipmentId);
+
+    /** The newest one of a shipment, if there is one. */
+    @ChangesAnyRows
+    int takeBackScan(long shipmentId);
+
     List<String> trackingNumbersInUse(@Param("numbers") Collection<String> numbers);
 
     List<DepartedRow> departedOn(LocalDate shipDate);
@@ -97,8 +112,8 @@ interface ShipmentMapper {
     @ChangesOneRow
     void updateWeight(
             @Param("packageId") long packageId,
-            @Param("weight") Weight weight,
-            @Param("source") Shipment.WeightSource source);
+            @Param("weight") @Nullable Weight weight,
+            @Param("source") Shipment.@Nullable WeightSource source);
 
     @ChangesOneRow
     void updateCarton(
@@ -113,7 +128,7 @@ interface ShipmentMapper {
     void updateSize(@Param("packageId") long packageId, @Param("size") Size size);
 
     @ChangesOneRow
-    void updateChosenService(@Param("id") long id, @Param("serviceCode") String serviceCode);
+    void updateChosenService(@Param("id") long id, @Param("serviceCode") @Nullable String serviceCode);
 
     /** From one state to the next, if it is in that state. */
     @ChangesOneRow

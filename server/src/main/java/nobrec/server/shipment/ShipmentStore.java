@@ -1,5 +1,7 @@
 package nobrec.server.shipment;
 
+import static java.util.Objects.requireNonNull;
+
 import java.time.Clock;
 import java.time.LocalDate;
 import java.util.ArrayList;
@@ -11,10 +13,12 @@ import java.util.Set;
 import java.util.function.Consumer;
 import java.util.function.Function;
 import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 import nobrec.core.carton.Placement;
 import nobrec.core.measure.Size;
 import nobrec.core.measure.Weight;
 import nobrec.core.service.Accessorial;
+import nobrec.core.shipment.ContentsCount;
 import nobrec.core.shipment.Shipment;
 import nobrec.core.shipment.ShipmentState;
 import nobrec.server.platform.LotText;
@@ -154,6 +158,56 @@ public class ShipmentStore {
         }
     }
 
+    /** An open one as it was before, with the same lines: packages, weights, and what was chosen. What was scanned stays scanned. */
+    public void putBack(Shipment now, Shipment before, String signIn) {
+        if (sameButMeasures(now, before)) {
+            for (Shipment.Package was : before.packages()) {
+                putMeasuresBack(was.id(), was);
+            }
+        } else {
+            List<ContentsCount.Scanned> scans = mapper.scannedOf(now.id());
+            Map<Long, Integer> numbers =
+                    now.packages().stream().collect(Collectors.toMap(Shipment.Package::id, Shipment.Package::number));
+            keep(now, now.holding(List.of()));
+            keep(
+                    now.holding(List.of()),
+                    before.holding(before.packages().stream()
+                            .map(Shipment.Package::asNew)
+                            .toList()));
+            Map<Integer, Long> ids =
+                    mapper.packagesOf(now.id()).stream().collect(Collectors.toMap(PackageRow::number, PackageRow::id));
+            before.packages().forEach(was -> putMeasuresBack(requireNonNull(ids.get(was.number())), was));
+            for (ContentsCount.Scanned scan : scans) {
+                Long id = ids.get(requireNonNull(numbers.get(scan.packageId())));
+                if (id != null) {
+                    mapper.addScan(
+                            now.id(),
+                            new ContentsCount.Scanned(id, scan.lineId(), scan.lot(), scan.pieces()),
+                            signIn,
+                            clock.instant());
+                }
+            }
+        }
+        mapper.updateChosenService(now.id(), before.chosenService().orElse(null));
+        mapper.updateShipOn(now.id(), before.shipOn().orElse(null));
+        chooseAccessorials(now.id(), before.accessorials());
+        mapper.updateSite(now.id(), before.siteId());
+    }
+
+    private void putMeasuresBack(long packageId, Shipment.Package was) {
+        mapper.updateWeight(
+                packageId, was.weight().orElse(null), was.weightSource().orElse(null));
+        mapper.updateSize(packageId, was.size());
+    }
+
+    private static boolean sameButMeasures(Shipment now, Shipment before) {
+        return now.packages().size() == before.packages().size()
+                && IntStream.range(0, now.packages().size())
+                        .allMatch(index -> now.packages()
+                                .get(index)
+                                .isSameButMeasures(before.packages().get(index)));
+    }
+
     public void weigh(long packageId, Weight weight, Shipment.WeightSource source) {
         mapper.updateWeight(packageId, weight, source);
     }
@@ -196,6 +250,15 @@ public class ShipmentStore {
     }
 
     /** Those of the numbers that packages have already. */
+    public void keepScan(long shipmentId, ContentsCount.Scanned scan, String signIn) {
+        mapper.addScan(shipmentId, scan, signIn, clock.instant());
+    }
+
+    /** @return whether there was one */
+    public boolean takeBackScan(long shipmentId) {
+        return mapper.takeBackScan(shipmentId) > 0;
+    }
+
     public List<String> trackingNumbersInUse(Collection<String> numbers) {
         return mapper.trackingNumbersInUse(numbers);
     }

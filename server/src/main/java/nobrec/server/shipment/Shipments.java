@@ -10,6 +10,7 @@ import java.util.Set;
 import java.util.stream.Collectors;
 import nobrec.core.limit.Limits;
 import nobrec.core.refusal.Refusal;
+import nobrec.core.shipment.ContentsCount;
 import nobrec.core.shipment.Jobs;
 import nobrec.core.shipment.Shipment;
 import nobrec.core.shipment.ShipmentState;
@@ -99,6 +100,15 @@ public class Shipments implements TrackedJobs {
                 mapper.packagesOf(id).stream()
                         .map(each -> each.holding(List.of(), List.of()))
                         .toList());
+    }
+
+    public Optional<ScanRow> newestScan(long shipmentId) {
+        return mapper.newestScan(shipmentId);
+    }
+
+    /** Which of its pieces were scanned into their packages. */
+    public ContentsCount contentsCount(Shipment shipment) {
+        return new ContentsCount(shipment, shipment.id() == 0 ? List.of() : mapper.scannedOf(shipment.id()));
     }
 
     @Override
