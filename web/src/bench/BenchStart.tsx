@@ -9,6 +9,7 @@ import { Key } from "../ui/Key";
 import { useKeys } from "../ui/keys";
 import { Empty, Trouble, Waiting } from "../ui/states";
 import { useCursor } from "../ui/useCursor";
+import { ThisDesk } from "./ThisDesk";
 
 /** The bench with nothing on it: what was begun and not finished, or scan a slip. */
 export function BenchStart() {
@@ -78,6 +79,7 @@ export function BenchStart() {
           </tbody>
         </table>
       )}
+      {may("PACK_AND_SHIP") && <ThisDesk />}
     </div>
   );
 }

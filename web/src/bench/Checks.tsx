@@ -44,7 +44,7 @@ export function Checks({ bench, act, edit }: Props) {
     <div aria-label="Ready checks" role="group">
       {open.length === 0 && bench.checks.length > 0 && <p className="text-primary">✓ All checks fine</p>}
       {open.map((check) => (
-        <OpenCheck key={check.subject} check={check} bench={bench} act={act} edit={edit} />
+        <OpenCheck key={check.subject + check.reason} check={check} bench={bench} act={act} edit={edit} />
       ))}
     </div>
   );

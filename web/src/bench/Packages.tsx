@@ -3,6 +3,7 @@ import { count } from "../ui/format";
 import { Key } from "../ui/Key";
 import { useKeys } from "../ui/keys";
 import { CartonChoice } from "./CartonChoice";
+import { ContentsScan } from "./ContentsScan";
 import { HandPacking } from "./HandPacking";
 import { LayerPlan } from "./LayerPlan";
 import { PackageDrawing } from "./PackageDrawing";
@@ -87,6 +88,7 @@ export function Packages({ bench, act, setPreview }: Props) {
           </div>
         )}
       </div>
+      {open && <ContentsScan bench={bench} at={at} choose={setRequested} />}
       <ol className="flex min-h-0 flex-1 flex-col">
         {bench.packages.map((each) =>
           open && each.number === at ? (
@@ -225,12 +227,37 @@ function OpenPackage({ bench, each, act, readScale, done, setPreview }: OpenProp
               {content.quantity} × {content.item}
             </span>
             {content.lots && <span className="quiet"> {content.lots}</span>}
+            {(bench.scanning.demanded || bench.scanning.scanned > 0) && (
+              <Scanned content={content} each={each} act={act} />
+            )}
           </span>
         ))}
       </p>
       {each.layers.length > 0 && <LayerPlan key={each.number} each={each} />}
       <HandPacking bench={bench} each={each} act={act} />
     </li>
+  );
+}
+
+/** How many of it were scanned; what bears no barcode is counted by eye. */
+function Scanned({ content, each, act }: { content: Package["contents"][number]; each: Package; act: Act }) {
+  const all = content.scanned === content.quantity;
+  return (
+    <>
+      <strong className={"ml-1 " + (all ? "text-primary" : "text-warning")}>
+        {all ? "✓ all scanned" : `${content.scanned} scanned`}
+      </strong>
+      {!all && (
+        <button
+          type="button"
+          className="ml-1 underline"
+          title="What bears no barcode is counted by eye; that is kept with your name."
+          onClick={() => act.mutate(acts.countByEye(each.number, content.line))}
+        >
+          counted by eye
+        </button>
+      )}
+    </>
   );
 }
 

@@ -1,4 +1,5 @@
 import { QueryClient, QueryClientProvider } from "@tanstack/react-query";
+import type { ReactElement } from "react";
 import { renderToStaticMarkup } from "react-dom/server";
 import { MemoryRouter } from "react-router";
 import { cleanup, render, screen } from "@testing-library/react";
@@ -138,7 +139,7 @@ describe("the charges", () => {
   });
 });
 
-const kits = { line: 7, item: "SK-2", description: "Seal kit", quantity: 6, lots: "lot L1 (6)" };
+const kits = { line: 7, item: "SK-2", description: "Seal kit", quantity: 6, lots: "lot L1 (6)", scanned: 0 };
 const packed: BenchData = {
   ...emptyBench,
   lines: [
@@ -161,9 +162,19 @@ const packed: BenchData = {
   ],
 };
 
+function inApp(screen: ReactElement) {
+  return (
+    <QueryClientProvider client={new QueryClient()}>
+      <MemoryRouter>{screen}</MemoryRouter>
+    </QueryClientProvider>
+  );
+}
+
 describe("the packages", () => {
-  const page = renderToStaticMarkup(<Packages bench={packed} act={idleAct} setPreview={() => undefined} />);
-  const said = words(<Packages bench={packed} act={idleAct} setPreview={() => undefined} />);
+  const page = renderToStaticMarkup(
+    inApp(<Packages bench={packed} act={idleAct} setPreview={() => undefined} />),
+  );
+  const said = words(inApp(<Packages bench={packed} act={idleAct} setPreview={() => undefined} />));
 
   it("ask for the weight of the first that has none", () => {
     expect(page).toContain('aria-label="Weight of package 1"');
@@ -174,7 +185,7 @@ describe("the packages", () => {
 
   it("say where a weight comes from", () => {
     const weighed = { ...packed, packages: packed.packages.slice(1).map((each) => ({ ...each, number: 1 })) };
-    expect(words(<Packages bench={weighed} act={idleAct} setPreview={() => undefined} />)).toContain(
+    expect(words(inApp(<Packages bench={weighed} act={idleAct} setPreview={() => undefined} />))).toContain(
       "from the scale, stable",
     );
   });
@@ -182,9 +193,9 @@ describe("the packages", () => {
   it("offer to repack everything only when something was placed by hand", () => {
     expect(said).toContain("Repack all");
     const planned = { ...packed, packages: packed.packages.slice(0, 1) };
-    expect(words(<Packages bench={planned} act={idleAct} setPreview={() => undefined} />)).not.toContain(
-      "Repack all",
-    );
+    expect(
+      words(inApp(<Packages bench={planned} act={idleAct} setPreview={() => undefined} />)),
+    ).not.toContain("Repack all");
   });
 
   it("let pieces be moved from the package and from nowhere", () => {
@@ -195,7 +206,7 @@ describe("the packages", () => {
 
   it("cannot be packed any more once shipped", () => {
     const shipped: BenchData = { ...packed, state: "SHIPPED", mayAct: false };
-    const still = words(<Packages bench={shipped} act={idleAct} setPreview={() => undefined} />);
+    const still = words(inApp(<Packages bench={shipped} act={idleAct} setPreview={() => undefined} />));
     expect(still).not.toContain("Duplicate");
     expect(still).not.toContain("Read scale");
   });

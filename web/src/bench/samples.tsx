@@ -48,6 +48,7 @@ export const emptyBench: BenchData = {
   mayVoid: false,
   mayShip: false,
   papers: [],
+  scanning: { demanded: false, scanned: 0, pieces: 0 },
 };
 
 export const usd = (amount: string) => ({ amount, currency: "USD" });

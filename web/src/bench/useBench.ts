@@ -1,5 +1,6 @@
 import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
 import { answer, api, type Schemas } from "../api/client";
+import { deskNow } from "../ui/desk";
 
 export type BenchData = Schemas["bench.BenchView"];
 
@@ -34,7 +35,12 @@ export const acts = {
   readScale:
     (number: number): BenchAct =>
     (id) =>
-      answer(api.POST("/api/v1/shipments/{id}/packages/{number}/scale-reading", inPath(id, number))),
+      answer(
+        api.POST("/api/v1/shipments/{id}/packages/{number}/scale-reading", {
+          ...inPath(id, number),
+          body: deskNow(),
+        }),
+      ),
   changeCarton:
     (number: number, text: string): BenchAct =>
     (id) =>
@@ -102,6 +108,15 @@ export const acts = {
       answer(
         api.POST("/api/v1/shipments/{id}/packages/{number}/merge", { ...inPath(id, number), body: { into } }),
       ),
+  countByEye:
+    (number: number, line: number): BenchAct =>
+    (id) =>
+      answer(
+        api.POST("/api/v1/shipments/{id}/packages/{number}/counted", {
+          ...inPath(id, number),
+          body: { line },
+        }),
+      ),
   keepItemWeight:
     (number: number): BenchAct =>
     (id) =>
@@ -144,7 +159,7 @@ export const acts = {
 };
 
 /** The id of the shipment, which is opened now if it was only looked at. */
-async function opened(bench: BenchData): Promise<number> {
+export async function opened(bench: BenchData): Promise<number> {
   return bench.opened
     ? bench.id
     : (await answer(api.POST("/api/v1/shipments", { body: { job: bench.job } }))).id;

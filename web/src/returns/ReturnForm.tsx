@@ -163,7 +163,7 @@ function Wish({ of, leave }: { of: Returnable; leave: () => void }) {
         <Labeled text="Note">
           <input
             className="entry w-64"
-            maxLength={500}
+            maxLength={120}
             value={note}
             onChange={(event) => setNote(event.target.value)}
           />

@@ -2,6 +2,7 @@ import { useMutation } from "@tanstack/react-query";
 import { useCallback, useEffect, useMemo, useRef, useState } from "react";
 import { Link, useNavigate } from "react-router";
 import { answer, api, type Schemas } from "../api/client";
+import { deskNow } from "../ui/desk";
 import { Key } from "../ui/Key";
 import { useKeys } from "../ui/keys";
 import { useScanTaker } from "../ui/scanTaker";
@@ -28,7 +29,8 @@ export function ScanToShip() {
   const field = useRef<HTMLInputElement>(null);
   const [results, setResults] = useState<Result[]>([]);
   const act = useMutation({
-    mutationFn: (text: string) => answer(api.POST("/api/v1/scans-to-ship", { body: { text } })),
+    mutationFn: (text: string) =>
+      answer(api.POST("/api/v1/scans-to-ship", { body: { text, ...deskNow() } })),
     onSuccess: (result) => {
       play(WORDS[result.outcome].sound);
       setResults((before) => [result, ...before].slice(0, REMEMBERED));

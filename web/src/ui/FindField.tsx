@@ -1,11 +1,10 @@
 import { useCallback, useEffect, useMemo, useRef, useState } from "react";
-import { useNavigate } from "react-router";
-import { answer, api } from "../api/client";
 import { asProblem } from "../api/problem";
 import { actOf } from "./actBarcodes";
 import { Key } from "./Key";
 import { useKeys } from "./keys";
 import { isTaken } from "./scanTaker";
+import { useFind } from "./useFind";
 import { type ScannerSetting, useScanner } from "./scan";
 
 function learned({ prefix, suffix }: ScannerSetting): string {
@@ -30,7 +29,7 @@ function useDigits(field: React.RefObject<HTMLInputElement | null>) {
 
 /** The one field: understands whatever is scanned or typed. */
 export function FindField() {
-  const navigate = useNavigate();
+  const goTo = useFind();
   const field = useRef<HTMLInputElement>(null);
   const [said, setSaid] = useState("");
 
@@ -41,18 +40,17 @@ export function FindField() {
         return;
       }
       try {
-        const found = await answer(api.GET("/api/v1/find", { params: { query: { text: plain } } }));
+        await goTo(plain);
         setSaid("");
         if (field.current) {
           field.current.value = "";
           field.current.blur();
         }
-        await navigate(found.address ?? "/jobs?text=" + encodeURIComponent(plain));
       } catch (error) {
         setSaid(asProblem(error).detail);
       }
     },
-    [navigate],
+    [goTo],
   );
 
   useScanner(

@@ -143,7 +143,7 @@ class ArchitectureTest {
                             "site",
                             "source",
                             "workorder")),
-            Map.entry("device", List.of("connection")),
+            Map.entry("device", List.of("api", "connection")),
             Map.entry("document", List.of("api", "carton", "platform", "site")),
             Map.entry(
                     "handover",

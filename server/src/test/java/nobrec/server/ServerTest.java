@@ -124,7 +124,7 @@ public abstract class ServerTest {
 
     /** All systems outside answer, and nobody remembers that they did not. */
     protected void allAnswerAgain() {
-        List.of("plover", "dunlin", "godwit", "books", "orderdesk", "webshop")
+        List.of("plover", "dunlin", "godwit", "books", "orderdesk", "webshop", "floor-scale", "measuring-frame")
                 .forEach(path -> STAND_INS.behave(path, Behavior.NORMAL));
         breakers.getAllCircuitBreakers().forEach(CircuitBreaker::reset);
     }

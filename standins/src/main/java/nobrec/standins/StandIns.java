@@ -7,6 +7,7 @@ import java.util.List;
 import nobrec.standins.addressdesk.AddressDeskStandIn;
 import nobrec.standins.books.BooksStandIn;
 import nobrec.standins.carrier.CarrierStandIn;
+import nobrec.standins.device.DeviceStandIn;
 import nobrec.standins.http.Behavior;
 import nobrec.standins.http.Pages;
 import nobrec.standins.http.WebServer;
@@ -67,7 +68,9 @@ public final class StandIns implements AutoCloseable {
                 books,
                 new OrderDeskStandIn(shop, new RecordStore(folder.resolve("orders.json")), orderDesk),
                 new WebShopStandIn(webShop),
-                new AddressDeskStandIn());
+                new AddressDeskStandIn(),
+                DeviceStandIn.floorScale(),
+                DeviceStandIn.measuringFrame());
         try {
             WebServer web = new WebServer(settings.httpPort());
             services.forEach(service -> service.mount(web));

@@ -42,7 +42,7 @@ public final class ReadyChecks {
      * @param empty numbers of packages with nothing in them
      * @param notLaid numbers of packages in which no way was found to lay the contents
      * @param scanned how far the contents were checked by scan
-     * @param weightDoubts what speaks against a weight, by package number
+     * @param measureDoubts what speaks against a weight or a size, by package number
      * @param shipOn the day it is put off to
      * @param notPrintable what the papers cannot show as it is recorded
      */
@@ -62,7 +62,7 @@ public final class ReadyChecks {
             List<Integer> empty,
             List<Integer> notLaid,
             ScannedContents scanned,
-            Map<Integer, String> weightDoubts,
+            Map<Integer, String> measureDoubts,
             List<NotPrintable> notPrintable,
             List<PackageToRate> packages,
             Optional<LocalDate> promiseDate,
@@ -221,7 +221,7 @@ public final class ReadyChecks {
                 .filter(each -> !each.weighed())
                 .map(PackageToRate::number)
                 .toList();
-        String doubts = look.weightDoubts().entrySet().stream()
+        String doubts = look.measureDoubts().entrySet().stream()
                 .map(doubt -> "Package " + doubt.getKey() + " " + doubt.getValue())
                 .collect(Collectors.joining(" "));
         if (!missing.isEmpty()) {
@@ -232,7 +232,7 @@ public final class ReadyChecks {
                     CorrectedIn.WEIGHT);
         }
         if (!doubts.isEmpty()) {
-            return ReadyCheck.caution(Subject.WEIGHT, doubts, "Count again, or weigh again.", CorrectedIn.WEIGHT);
+            return ReadyCheck.caution(Subject.WEIGHT, doubts, "Count, weigh or measure again.", CorrectedIn.WEIGHT);
         }
         int all = look.packages().size();
         return ReadyCheck.fine(

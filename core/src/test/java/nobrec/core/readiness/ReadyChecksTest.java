@@ -253,7 +253,7 @@ class ReadyChecksTest {
                         look.empty(),
                         look.notLaid(),
                         look.scanned(),
-                        look.weightDoubts(),
+                        look.measureDoubts(),
                         List.of(found),
                         look.packages(),
                         look.promiseDate(),

@@ -23,9 +23,9 @@ import nobrec.core.shipment.Shipment;
 import nobrec.core.workorder.WorkOrder;
 import nobrec.server.audit.AuditLog;
 import nobrec.server.carrier.ServiceCatalog;
-import nobrec.server.device.BenchScale;
+import nobrec.server.device.Desk;
+import nobrec.server.device.DeskDevices;
 import nobrec.server.device.PackageForScale;
-import nobrec.server.device.ScaleReading;
 import nobrec.server.packing.BenchUndo;
 import nobrec.server.packing.PackingActs;
 import nobrec.server.platform.NobrecSettings;
@@ -49,7 +49,7 @@ public class BenchActs {
     private final Sites sites;
     private final PackingActs packing;
     private final BenchUndo undo;
-    private final BenchScale scale;
+    private final DeskDevices devices;
     private final AuditLog auditLog;
     private final NobrecSettings settings;
     private final ApplicationEventPublisher events;
@@ -63,7 +63,7 @@ public class BenchActs {
             Sites sites,
             PackingActs packing,
             BenchUndo undo,
-            BenchScale scale,
+            DeskDevices devices,
             AuditLog auditLog,
             NobrecSettings settings,
             ApplicationEventPublisher events,
@@ -75,7 +75,7 @@ public class BenchActs {
         this.sites = sites;
         this.packing = packing;
         this.undo = undo;
-        this.scale = scale;
+        this.devices = devices;
         this.auditLog = auditLog;
         this.settings = settings;
         this.events = events;
@@ -99,7 +99,11 @@ public class BenchActs {
                             + " that contents and carton should weigh.",
                     "Press Alt+Enter if it is right, or type it again.");
         }
-        setWeight(shipmentId, packageNumber, weight, Shipment.WeightSource.TYPED, signIn);
+        undoable(
+                shipmentId,
+                "typed the weight of package " + packageNumber,
+                signIn,
+                shipment -> keepWeight(shipment, packageNumber, weight, Shipment.WeightSource.TYPED, signIn));
     }
 
     /** The shipment as it would be with that weight; nothing is kept. */
@@ -112,40 +116,44 @@ public class BenchActs {
         return shipment.weighing(packageNumber, weight);
     }
 
-    /** The scale is read outside any transaction: it may take two seconds. */
-    void readScale(long shipmentId, int packageNumber, String signIn) {
+    /** The scale, and the frame where the desk has one, are read outside any transaction: they may take two seconds each. */
+    void readScale(long shipmentId, int packageNumber, Desk desk, String signIn) {
         Shipment shipment = shipments.byId(shipmentId);
         shipment.requireOpen();
-        events.publishEvent(
-                new PackageForScale(shipment.packageNumbered(packageNumber).expectedWeight()));
-        ScaleReading reading = scale.read();
-        if (reading instanceof ScaleReading.Refused refused) {
-            throw Refusal.outside("Scale", refused.reason(), refused.remedy());
-        }
-        setWeight(
-                shipmentId,
-                packageNumber,
-                ((ScaleReading.Stable) reading).weight(),
-                Shipment.WeightSource.SCALE,
-                signIn);
-    }
-
-    private void setWeight(
-            long shipmentId, int packageNumber, Weight weight, Shipment.WeightSource source, String signIn) {
+        Shipment.Package packed = shipment.packageNumbered(packageNumber);
+        events.publishEvent(new PackageForScale(packed.expectedWeight(), packed.size()));
+        Weight weight = devices.weigh(desk);
+        // A frame that measures nothing does not lose the weight.
         undoable(
                 shipmentId,
-                (source == Shipment.WeightSource.SCALE ? "weighed package " : "typed the weight of package ")
-                        + packageNumber,
+                "weighed package " + packageNumber,
                 signIn,
-                shipment -> {
-                    Shipment.Package packed = shipment.packageNumbered(packageNumber);
-                    store.weigh(packed.id(), weight, source);
-                    auditLog.write(
-                            signIn,
-                            source == Shipment.WeightSource.SCALE ? "weighed" : "typed a weight",
-                            thing(shipment),
-                            "package " + packageNumber + ": " + MeasureText.show(weight, settings.units()));
-                });
+                now -> keepWeight(now, packageNumber, weight, Shipment.WeightSource.SCALE, signIn));
+        devices.measure(desk)
+                .ifPresent(size -> undoable(
+                        shipmentId,
+                        "measured package " + packageNumber,
+                        signIn,
+                        now -> keepSize(now, packageNumber, size, "measured", signIn)));
+    }
+
+    private void keepWeight(
+            Shipment shipment, int packageNumber, Weight weight, Shipment.WeightSource source, String signIn) {
+        store.weigh(shipment.packageNumbered(packageNumber).id(), weight, source);
+        auditLog.write(
+                signIn,
+                source == Shipment.WeightSource.SCALE ? "weighed" : "typed a weight",
+                thing(shipment),
+                "package " + packageNumber + ": " + MeasureText.show(weight, settings.units()));
+    }
+
+    private void keepSize(Shipment shipment, int packageNumber, Size size, String act, String signIn) {
+        store.measure(shipment.packageNumbered(packageNumber).id(), size);
+        auditLog.write(
+                signIn,
+                act,
+                thing(shipment),
+                "package " + packageNumber + ": " + MeasureText.show(size, settings.units()));
     }
 
     /** Packages that nobody has weighed weigh what their contents and carton should, by the records. */
@@ -168,14 +176,11 @@ public class BenchActs {
     void typeSize(long shipmentId, int packageNumber, String text, String signIn) {
         Size size = readOrRefuse(
                 MeasureText.readSize(text, settings.units(), settings.decimals()), "Size of package " + packageNumber);
-        undoable(shipmentId, "typed the size of package " + packageNumber, signIn, shipment -> {
-            store.measure(shipment.packageNumbered(packageNumber).id(), size);
-            auditLog.write(
-                    signIn,
-                    "typed a size",
-                    thing(shipment),
-                    "package " + packageNumber + ": " + MeasureText.show(size, settings.units()));
-        });
+        undoable(
+                shipmentId,
+                "typed the size of package " + packageNumber,
+                signIn,
+                shipment -> keepSize(shipment, packageNumber, size, "typed a size", signIn));
     }
 
     public void chooseService(long shipmentId, String serviceCode, String signIn) {

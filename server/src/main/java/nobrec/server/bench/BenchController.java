@@ -198,8 +198,9 @@ class BenchController {
 
     @PostMapping("/{id}/packages/{number}/scale-reading")
     @ForTheDesk
-    BenchView readScale(@PathVariable long id, @PathVariable int number, Principal who) {
-        acts.readScale(id, number, who.getName());
+    BenchView readScale(
+            @PathVariable long id, @PathVariable int number, @Valid @RequestBody AtDesk desk, Principal who) {
+        acts.readScale(id, number, desk.desk(), who.getName());
         return views.of(id);
     }
 

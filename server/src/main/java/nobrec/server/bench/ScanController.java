@@ -6,10 +6,12 @@ import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.security.Principal;
 import java.util.List;
+import java.util.Optional;
 import nobrec.core.limit.Limits;
 import nobrec.core.shipment.Shipment;
 import nobrec.server.api.PageAddress;
 import nobrec.server.api.security.ForTheDesk;
+import nobrec.server.device.Desk;
 import nobrec.server.document.Papers;
 import nobrec.server.platform.outbox.Subject;
 import nobrec.server.shipment.Shipments;
@@ -23,8 +25,16 @@ import org.springframework.web.bind.annotation.RestController;
 @Tag(name = "bench")
 class ScanController {
 
-    /** What was scanned, as it was. */
-    record Slip(@NotNull @Size(max = Limits.TEXT) String text) {}
+    /**
+     * What was scanned, as it was.
+     *
+     * @param scale code of the desk's scale; left out for the shop's usual one
+     * @param frame code of the desk's measuring frame; left out where there is none
+     */
+    record Slip(
+            @NotNull @Size(max = Limits.TEXT) String text,
+            Optional<@Size(max = Limits.CODE) String> scale,
+            Optional<@Size(max = Limits.CODE) String> frame) {}
 
     /**
      * @param job number of the job; empty text where none was found
@@ -56,7 +66,7 @@ class ScanController {
     @PostMapping("/api/v1/scans-to-ship")
     @ForTheDesk
     ScanView scan(@Valid @RequestBody Slip slip, Principal who) {
-        ScanToShip.Result result = scans.scan(slip.text(), who.getName());
+        ScanToShip.Result result = scans.scan(slip.text(), new Desk(slip.scale(), slip.frame()), who.getName());
         return new ScanView(
                 result.outcome(),
                 result.job(),

@@ -12,6 +12,7 @@ import nobrec.core.shipment.ShipmentState;
 import nobrec.core.workorder.WorkOrder;
 import nobrec.server.booking.GoneShipment;
 import nobrec.server.booking.Shipping;
+import nobrec.server.device.Desk;
 import nobrec.server.packing.Opening;
 import nobrec.server.platform.money.ShopMoney;
 import nobrec.server.pricing.Assessment;
@@ -76,14 +77,14 @@ class ScanToShip {
         this.shipping = shipping;
     }
 
-    Result scan(String text, String signIn) {
+    Result scan(String text, Desk desk, String signIn) {
         String plain = text.strip();
         Optional<WorkOrder> job = workOrders.find(plain);
         if (job.isEmpty()) {
             return notAJob(plain);
         }
         try {
-            return ship(job.get().number(), signIn);
+            return ship(job.get().number(), desk, signIn);
         } catch (Refusal refused) {
             return Result.look(job.get().number(), refused.reason(), refused.remedy());
         }
@@ -105,7 +106,7 @@ class ScanToShip {
                 List.of());
     }
 
-    private Result ship(String job, String signIn) {
+    private Result ship(String job, Desk desk, String signIn) {
         Shipment shipment = opening.open(job, signIn);
         if (shipment.state() != ShipmentState.OPEN) {
             return new Result(
@@ -117,7 +118,7 @@ class ScanToShip {
                     "Print its label again, if that is what you need.",
                     numbers(shipment));
         }
-        Shipment weighed = weighed(shipment, signIn);
+        Shipment weighed = weighed(shipment, desk, signIn);
         Jobs jobs = shipments.jobs(weighed);
         Assessment assessment = assessor.assess(weighed, jobs);
         Optional<ReadyCheck> doubt = assessment.checks().stream()
@@ -146,12 +147,12 @@ class ScanToShip {
     }
 
     /** One package that nobody has weighed is taken to be the one that stands on the scale. */
-    private Shipment weighed(Shipment shipment, String signIn) {
+    private Shipment weighed(Shipment shipment, Desk desk, String signIn) {
         List<Shipment.Package> open = shipment.packages().stream()
                 .filter(each -> each.weight().isEmpty())
                 .toList();
         if (open.size() == 1 && shipment.packages().size() == 1) {
-            acts.readScale(shipment.id(), open.get(0).number(), signIn);
+            acts.readScale(shipment.id(), open.get(0).number(), desk, signIn);
             return shipments.byId(shipment.id());
         }
         return shipment;

@@ -20,6 +20,10 @@ public final class Adapters<A extends Adapter> {
         return named(connection.name(), connection.adapter());
     }
 
+    public boolean has(String adapterName) {
+        return byName.containsKey(adapterName);
+    }
+
     /** @param connection as people call it */
     public A named(String connection, String adapterName) {
         A adapter = byName.get(adapterName);

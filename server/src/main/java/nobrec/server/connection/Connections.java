@@ -53,6 +53,15 @@ public class Connections {
         return connection(row(code));
     }
 
+    /** One that is set up, without what is needed to call it. */
+    public record Named(String code, String name, String adapter) {}
+
+    public List<Named> all() {
+        return mapper.all().stream()
+                .map(row -> new Named(row.code(), row.name(), row.adapter()))
+                .toList();
+    }
+
     public boolean isAt(String code, URI address) {
         return known.find(code)
                 .filter(row -> row.address().equals(address.toString()))

@@ -4,6 +4,8 @@ import java.time.Duration;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
+import nobrec.core.measure.LengthUnit;
+import nobrec.core.measure.Size;
 import nobrec.core.measure.Weight;
 import nobrec.core.measure.WeightUnit;
 import nobrec.server.connection.Connection;
@@ -14,7 +16,7 @@ import org.springframework.boot.autoconfigure.condition.ConditionalOnProperty;
 import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Component;
 
-/** In the demo nobody stands at the scale: this puts the open package on the stand-in before it is read. */
+/** In the demo nobody stands at the scale: this puts the open package on the stand-ins before they are read. */
 @Component
 @ConditionalOnProperty("nobrec.demo.folder")
 class DemoAssistant {
@@ -33,11 +35,18 @@ class DemoAssistant {
     @EventListener
     void on(PackageForScale requested) {
         Weight weight = requested.expectedWeight().orElse(WHEN_UNKNOWN);
-        calls.send(
-                scale,
-                "POST",
-                "/scale/assistant",
-                UUID.randomUUID().toString(),
-                Map.of("expectedGrams", weight.in(WeightUnit.GRAM, 3)));
+        send("/scale/assistant", Map.of("expectedGrams", weight.in(WeightUnit.GRAM, 3)));
+        send("/floor-scale/assistant", Map.of("grams", weight.in(WeightUnit.GRAM, 0)));
+        Size size = requested.size();
+        send(
+                "/measuring-frame/assistant",
+                Map.of(
+                        "lengthMillimeters", size.length().in(LengthUnit.MILLIMETER, 0),
+                        "widthMillimeters", size.width().in(LengthUnit.MILLIMETER, 0),
+                        "heightMillimeters", size.height().in(LengthUnit.MILLIMETER, 0)));
+    }
+
+    private void send(String path, Map<String, ?> body) {
+        calls.send(scale, "POST", path, UUID.randomUUID().toString(), body);
     }
 }

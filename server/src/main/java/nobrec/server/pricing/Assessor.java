@@ -156,7 +156,7 @@ public class Assessor {
                         .toList(),
                 PackageDoubts.notLaidOut(shipment, jobs),
                 scanned(shipment, jobs),
-                PackageDoubts.weights(shipment, jobs, cartonTypes.set(), settings.units()),
+                PackageDoubts.measures(shipment, jobs, cartonTypes.set(), settings.units()),
                 PrintChecks.of(shipment, jobs),
                 toRate.packages(),
                 jobs.promiseDate(),

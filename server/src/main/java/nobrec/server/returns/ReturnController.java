@@ -44,8 +44,6 @@ import org.springframework.web.bind.annotation.RestController;
 @Tag(name = "returns")
 class ReturnController {
 
-    private static final int LONGEST_NOTE = 500;
-
     record PiecesOfLine(
             @Min(1) @Max(Limits.LINES_OF_ORDER) int position,
             @Min(0) @Max(Limits.PIECES_OF_LINE) int quantity) {
@@ -65,7 +63,7 @@ class ReturnController {
             @Min(1) @Max(Limits.PACKAGES_OF_SHIPMENT) int packageNumber,
             @NotNull @Size(max = Limits.FIGURE_TEXT) String weight,
             @NotNull ReturnReason reason,
-            @NotNull @Size(max = LONGEST_NOTE) String note,
+            @NotNull @Size(max = Limits.TEXT) String note,
             @NotNull ReturnPayer payer,
             @NotNull @Size(max = Limits.CODE) String service,
             @NotNull @Size(max = Limits.FIGURE_TEXT) String seenCost,
@@ -77,7 +75,7 @@ class ReturnController {
     record WithoutLabel(
             @Min(1) long shipment,
             @NotNull ReturnReason reason,
-            @NotNull @Size(max = LONGEST_NOTE) String note,
+            @NotNull @Size(max = Limits.TEXT) String note,
 
             @NotNull @Size(max = Limits.LINES_OF_ORDER) List<@NotNull @Valid PiecesOfLine> lines) {}
 

@@ -11,7 +11,8 @@ import java.util.Map;
 import java.util.Optional;
 import nobrec.core.refusal.Refusal;
 import nobrec.server.ServerTest;
-import nobrec.server.device.BenchScale;
+import nobrec.server.device.Desk;
+import nobrec.server.device.DeskDevices;
 import nobrec.server.platform.outbox.OutboxWorker;
 import nobrec.standins.http.Behavior;
 import org.junit.jupiter.api.Test;
@@ -42,7 +43,7 @@ class ConnectionsTest extends ServerTest {
     private KeyedJsonCalls calls;
 
     @Autowired
-    private BenchScale scale;
+    private DeskDevices devices;
 
     @Autowired
     private OutboxWorker worker;
@@ -194,7 +195,7 @@ class ConnectionsTest extends ServerTest {
 
     @Test
     void nothingOutsideIsCalledInsideATransaction() {
-        assertThatThrownBy(() -> transactions.executeWithoutResult(status -> scale.read()))
+        assertThatThrownBy(() -> transactions.executeWithoutResult(status -> devices.weigh(Desk.USUAL)))
                 .hasMessageContaining("must not be called inside a transaction");
         assertThatThrownBy(() -> transactions.executeWithoutResult(
                         status -> calls.lookUp(connections.to("PLOVER"), "/consignments/key", "key")))

@@ -1,6 +1,7 @@
 package nobrec.server.device.hidreport;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import java.io.IOException;
 import java.net.InetAddress;
@@ -13,9 +14,11 @@ import java.util.Optional;
 import java.util.concurrent.CompletableFuture;
 import nobrec.core.measure.Weight;
 import nobrec.core.measure.WeightUnit;
+import nobrec.core.refusal.Refusal;
 import nobrec.server.ServerTest;
 import nobrec.server.connection.Connection;
-import nobrec.server.device.BenchScale;
+import nobrec.server.device.Desk;
+import nobrec.server.device.DeskDevices;
 import nobrec.server.device.ScaleReading;
 import nobrec.standins.scale.Scale;
 import org.junit.jupiter.api.Test;
@@ -29,7 +32,7 @@ import tools.jackson.databind.JsonNode;
 class HidReportScaleTest extends ServerTest {
 
     @Autowired
-    private BenchScale scale;
+    private DeskDevices devices;
 
     /** Source: USB-IF HID Point of Sale usage tables (from memory): units 2 g, 3 kg, 11 oz, 12 lb; signed power of ten. */
     @ParameterizedTest
@@ -63,9 +66,9 @@ class HidReportScaleTest extends ServerTest {
     @Test
     void waitsUntilTheWeightIsStable() {
         standIns().scale().put(1_814.4);
-        assertThat(scale.read()).isEqualTo(new ScaleReading.Stable(Weight.of("4.00", WeightUnit.POUND)));
+        assertThat(devices.weigh(Desk.USUAL)).isEqualTo(Weight.of("4.00", WeightUnit.POUND));
         standIns().scale().put(0);
-        assertThat(scale.read()).isInstanceOf(ScaleReading.Refused.class);
+        assertThatThrownBy(() -> devices.weigh(Desk.USUAL)).isInstanceOf(Refusal.class);
     }
 
     @ParameterizedTest
