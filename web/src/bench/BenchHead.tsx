@@ -3,6 +3,7 @@ import { Link, useNavigate } from "react-router";
 import { day } from "../ui/format";
 import { pageOf } from "../ui/JobLink";
 import { useKeys } from "../ui/keys";
+import { OthersHere } from "./OthersHere";
 import type { BenchData } from "./useBench";
 
 /** Which job, for whom, and what was promised. */
@@ -29,6 +30,7 @@ export function BenchHead({ bench }: { bench: BenchData }) {
         </Link>
       </h1>
       <strong>{bench.customer}</strong>
+      <OthersHere job={bench.job} />
       <dl className="ml-auto flex flex-wrap gap-x-6 whitespace-nowrap">
         <Fact name="Promised" value={bench.promiseDate ? day(bench.promiseDate) : "no date"} />
         <Fact name="Requested" value={bench.requestedService || "no service"} />

@@ -15,7 +15,7 @@ export function Replace({ job, leave }: { job: Job; leave: () => void }) {
   const queries = useQueryClient();
   const left = job.lines.filter((line) => line.shipped > 0);
   const [pieces, setPieces] = useState<Record<number, string>>({});
-  const [reason, setReason] = useState<Reason>("DAMAGED");
+  const [reason, setReason] = useState<Reason>();
   const [billed, setBilled] = useState(false);
   useKeys(
     useMemo(() => [{ key: "Escape", label: "Replace nothing", run: leave, whileTyping: true }], [leave]),
@@ -26,7 +26,7 @@ export function Replace({ job, leave }: { job: Job; leave: () => void }) {
         api.POST("/api/v1/work-orders/one/replacements", {
           params: { query: { job: job.number } },
           body: {
-            reason,
+            reason: reason ?? "OTHER",
             billed,
             lines: left.map((line) => ({
               position: line.position,
@@ -54,7 +54,7 @@ export function Replace({ job, leave }: { job: Job; leave: () => void }) {
         <thead>
           <tr>
             <th>Item</th>
-            <th className="!text-right">Left</th>
+            <th className="!text-right">Shipped</th>
             <th>Replace (pieces)</th>
           </tr>
         </thead>
@@ -82,9 +82,10 @@ export function Replace({ job, leave }: { job: Job; leave: () => void }) {
         <Labeled text="Because it was">
           <select
             className="entry"
-            value={reason}
-            onChange={(event) => setReason(event.target.value as Reason)}
+            value={reason ?? ""}
+            onChange={(event) => setReason((event.target.value as Reason) || undefined)}
           >
+            <option value="">choose</option>
             {REASONS.map((each) => (
               <option key={each.reason} value={each.reason}>
                 {each.words}
@@ -96,7 +97,7 @@ export function Replace({ job, leave }: { job: Job; leave: () => void }) {
           <input type="checkbox" checked={billed} onChange={(event) => setBilled(event.target.checked)} />
           the customer pays its freight, on the invoice of job {job.number}
         </label>
-        <button type="submit" className="act" disabled={act.isPending}>
+        <button type="submit" className="act" disabled={act.isPending || !reason}>
           Make the job
         </button>
         <button type="button" className="act" onClick={leave}>

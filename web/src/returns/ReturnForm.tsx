@@ -55,7 +55,7 @@ function Wish({ of, leave }: { of: Returnable; leave: () => void }) {
   const [packageNumber, setPackageNumber] = useState(of.packages[0]?.number ?? 1);
   const [weight, setWeight] = useState("");
   const [payer, setPayer] = useState<Return["payer"]>("SHOP");
-  const [reason, setReason] = useState<Reason>("NOT_NEEDED");
+  const [reason, setReason] = useState<Reason>();
   const [note, setNote] = useState("");
   const [labeled, setLabeled] = useState(true);
   const [service, setService] = useState("");
@@ -92,7 +92,7 @@ function Wish({ of, leave }: { of: Returnable; leave: () => void }) {
                 shipment: of.shipmentId,
                 packageNumber,
                 weight,
-                reason,
+                reason: reason ?? "OTHER",
                 note,
                 payer,
                 service: chosen?.service ?? "",
@@ -102,7 +102,7 @@ function Wish({ of, leave }: { of: Returnable; leave: () => void }) {
               },
             })
           : api.POST("/api/v1/returns/without-label", {
-              body: { shipment: of.shipmentId, reason, note, lines },
+              body: { shipment: of.shipmentId, reason: reason ?? "OTHER", note, lines },
             }),
       ),
     );
@@ -119,7 +119,7 @@ function Wish({ of, leave }: { of: Returnable; leave: () => void }) {
         <thead>
           <tr>
             <th>Item</th>
-            <th className="!text-right">Left</th>
+            <th className="!text-right">Shipped</th>
             <th className="!text-right">Neither back nor awaited</th>
             <th>Comes back (pieces)</th>
           </tr>
@@ -150,9 +150,10 @@ function Wish({ of, leave }: { of: Returnable; leave: () => void }) {
         <Labeled text="Reason">
           <select
             className="entry"
-            value={reason}
-            onChange={(event) => setReason(event.target.value as Reason)}
+            value={reason ?? ""}
+            onChange={(event) => setReason((event.target.value as Reason) || undefined)}
           >
+            <option value="">choose</option>
             {REASONS.map((each) => (
               <option key={each.reason} value={each.reason}>
                 {each.words}
@@ -254,7 +255,7 @@ function Wish({ of, leave }: { of: Returnable; leave: () => void }) {
       )}
       {labeled && offers.isError && <ProblemLine error={offers.error} />}
       <div className="mt-2 flex gap-3">
-        <button type="submit" className="act" disabled={act.isPending || (labeled && !chosen)}>
+        <button type="submit" className="act" disabled={act.isPending || !reason || (labeled && !chosen)}>
           {labeled ? "Ask for the label" : "Note the return"}
         </button>
         <button type="button" className="act" onClick={leave}>

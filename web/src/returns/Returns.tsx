@@ -238,7 +238,7 @@ function ScanField({ found, say }: { found: (id: number) => void; say: (text: st
           ref={field}
           data-takes-scans
           aria-label="Scan what came back"
-          placeholder="Scan the label of what came back, or type its job’s number"
+          placeholder="Scan its label, or type its job"
           className="entry figure w-[34rem] max-w-full py-2 text-lg"
           maxLength={120}
           autoComplete="off"

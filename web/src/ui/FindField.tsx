@@ -1,9 +1,12 @@
+import { useQueryClient } from "@tanstack/react-query";
 import { useCallback, useEffect, useMemo, useRef, useState } from "react";
 import { asProblem } from "../api/problem";
 import { actOf } from "./actBarcodes";
+import { isBadge, takeBadge } from "./badge";
 import { Key } from "./Key";
 import { useKeys } from "./keys";
 import { isTaken } from "./scanTaker";
+import { play } from "./sounds";
 import { useFind } from "./useFind";
 import { type ScannerSetting, useScanner } from "./scan";
 
@@ -53,9 +56,30 @@ export function FindField() {
     [goTo],
   );
 
+  const queries = useQueryClient();
+  const badge = useCallback(
+    async (text: string) => {
+      try {
+        await takeBadge(text);
+        setSaid("");
+        play("done");
+      } catch (error) {
+        const problem = asProblem(error);
+        setSaid(`${problem.detail} ${problem.remedy}`);
+        play("stop");
+      }
+      await queries.invalidateQueries();
+    },
+    [queries],
+  );
+
   useScanner(
     useCallback(
       (text: string) => {
+        if (isBadge(text)) {
+          void badge(text);
+          return;
+        }
         const act = actOf(text);
         if (act === "nothing here") {
           setSaid("That act does nothing on this screen.");
@@ -63,7 +87,7 @@ export function FindField() {
           void find(text);
         }
       },
-      [find],
+      [find, badge],
     ),
     useCallback((setting: ScannerSetting) => setSaid(learned(setting)), []),
   );

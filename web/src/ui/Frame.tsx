@@ -2,6 +2,7 @@ import { useQueryClient } from "@tanstack/react-query";
 import { useEffect, useMemo, useRef, useState } from "react";
 import { NavLink, useLocation, useNavigate } from "react-router";
 import { type Schemas, signOut } from "../api/client";
+import { giveBadgeBack, printBadge } from "./badge";
 import { Clock } from "./Clock";
 import { Connection } from "./Connection";
 import { FindField } from "./FindField";
@@ -83,7 +84,7 @@ export function Frame({ who, children }: { who: Schemas["account.WhoView"]; chil
         <div className="ml-auto flex min-w-0 items-center gap-4">
           <FindField />
           <Clock now={who.now} timeZone={who.timeZone} demo={who.demo} />
-          <Person name={who.person?.displayName ?? ""} showKeys={() => setHelp(true)} />
+          <Person name={who.person?.displayName ?? ""} desk={who.desk} showKeys={() => setHelp(true)} />
         </div>
       </header>
       <Connection />
@@ -101,7 +102,16 @@ export function Frame({ who, children }: { who: Schemas["account.WhoView"]; chil
 }
 
 /** Who is signed in, and what is hers: the look, the keys, signing out. */
-function Person({ name, showKeys }: { name: string; showKeys: () => void }) {
+function Person({
+  name,
+  desk,
+  showKeys,
+}: {
+  name: string;
+  /** Who has signed in here, while somebody else's badge counts. */
+  desk: string | undefined;
+  showKeys: () => void;
+}) {
   const queries = useQueryClient();
   const menu = useRef<HTMLDetailsElement>(null);
   async function leave() {
@@ -115,9 +125,25 @@ function Person({ name, showKeys }: { name: string; showKeys: () => void }) {
   }
   return (
     <details ref={menu} className="relative">
-      <summary className="act list-none">{name.split(" ")[0]}</summary>
+      <summary className="act list-none">
+        {name.split(" ")[0]}
+        {desk && <span className="quiet text-sm">at {desk.split(" ")[0]}’s desk</span>}
+      </summary>
       <div className="absolute top-full right-0 z-20 mt-1 flex min-w-44 flex-col border border-base-content bg-base-100">
         <span className="quiet px-3 py-1.5">{name}</span>
+        {desk ? (
+          <button
+            type="button"
+            className="menu-line"
+            onClick={() => choose(() => void giveBadgeBack().then(() => queries.invalidateQueries()))}
+          >
+            {desk} acts again
+          </button>
+        ) : (
+          <button type="button" className="menu-line" onClick={() => choose(() => void printBadge())}>
+            Print my badge
+          </button>
+        )}
         <button type="button" className="menu-line" onClick={() => choose(changeTheme)}>
           Light / dark
         </button>

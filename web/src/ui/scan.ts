@@ -141,6 +141,9 @@ export class ScanDetector {
   }
 }
 
+/** Our own cards: they are no text for any field. */
+const CARD = /^NOBREC-(ACT|BADGE)-/i;
+
 /** A field with this attribute takes what is scanned into it itself. */
 export const TAKES_SCANS = "data-takes-scans";
 
@@ -156,10 +159,14 @@ export function useScanner(onScan: (text: string) => void, onLearned: (setting: 
         return;
       }
       const heard = detector.key(event.key, event.timeStamp);
-      if (heard === undefined || (heard !== "of a scan" && "scan" in heard && takesScans(event.target))) {
+      const ownField = takesScans(event.target);
+      if (
+        heard === undefined ||
+        (heard !== "of a scan" && "scan" in heard && ownField && !CARD.test(heard.scan))
+      ) {
         return;
       }
-      if (heard === "of a scan" && takesScans(event.target)) {
+      if (heard === "of a scan" && ownField) {
         return;
       }
       event.preventDefault();

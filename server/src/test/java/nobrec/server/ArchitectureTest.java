@@ -50,6 +50,7 @@ class ArchitectureTest {
             Map.entry("account", List.of("api", "platform", "site")),
             Map.entry("attention", List.of("api", "booking", "carrier", "place", "shipment", "site", "workorder")),
             Map.entry("audit", List.of("platform")),
+            Map.entry("badge", List.of("account", "api", "audit", "document", "platform")),
             Map.entry("place", List.of("account", "audit", "connection", "platform")),
             Map.entry(
                     "placebook",

@@ -12,9 +12,11 @@ import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
 import nobrec.core.limit.Limits;
+import nobrec.server.api.security.BadgeOfDesk;
 import nobrec.server.api.security.ForEveryone;
 import nobrec.server.api.security.Permission;
 import nobrec.server.api.security.Role;
+import nobrec.server.api.security.SignedIn;
 import nobrec.server.platform.DemoSettings;
 import nobrec.server.site.Sites;
 import org.springframework.http.HttpStatus;
@@ -34,8 +36,15 @@ class WhoController {
     /**
      * @param demo whether this is the demonstration, with a clock of its own
      * @param timeZone of the home site
+     * @param desk who has signed in at this desk, while somebody else's badge counts there
      */
-    record WhoView(boolean signedIn, Optional<PersonView> person, boolean demo, Instant now, String timeZone) {}
+    record WhoView(
+            boolean signedIn,
+            Optional<PersonView> person,
+            boolean demo,
+            Instant now,
+            String timeZone,
+            Optional<String> desk) {}
 
     /** @param site code of one of ours, or ALL */
     record SiteChoice(@NotNull @Size(max = Limits.TEXT) String site) {}
@@ -73,7 +82,13 @@ class WhoController {
                         user.signIn(),
                         user.displayName(),
                         user.role(),
-                        user.role().permissions()));
-        return new WhoView(person.isPresent(), person, demo.isOn(), clock.instant(), sites.timeZone());
+                        user.role().permissions().stream().filter(SignedIn::may).toList()));
+        return new WhoView(
+                person.isPresent(),
+                person,
+                demo.isOn(),
+                clock.instant(),
+                sites.timeZone(),
+                BadgeOfDesk.signedInAt(request).map(accounts::displayName));
     }
 }

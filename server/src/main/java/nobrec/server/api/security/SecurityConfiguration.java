@@ -75,6 +75,7 @@ class SecurityConfiguration {
                                 .authenticated())
                 .addFilterBefore(new SignInFilter(gate, problems), UsernamePasswordAuthenticationFilter.class)
                 .addFilterBefore(new PresentAccountFilter(accounts), AuthorizationFilter.class)
+                .addFilterBefore(new BadgeFilter(accounts), AuthorizationFilter.class)
                 .formLogin(form -> form.loginProcessingUrl(RequestSettings.SIGN_IN)
                         .successHandler((request, response, who) -> {
                             gate.succeeded(who.getName(), request, response);

@@ -23,7 +23,7 @@ public final class SignedIn {
         return may(Permission.PACK_AND_SHIP);
     }
 
-    private static boolean may(Permission permission) {
+    public static boolean may(Permission permission) {
         Authentication who = SecurityContextHolder.getContext().getAuthentication();
         return who != null
                 && who.getAuthorities().stream()
