@@ -93,6 +93,19 @@ class RunMeasurementTest extends MeasurementTest {
                 .single();
     }
 
+    /** Bytes in tables and indexes, pages half full included. */
+    private long stored() {
+        sql.sql("SELECT table_name FROM information_schema.tables WHERE table_schema = DATABASE()")
+                .query(String.class)
+                .list()
+                .forEach(table ->
+                        sql.sql("ANALYZE TABLE `" + table + "`").query().listOfRows());
+        return sql.sql("SELECT SUM(data_length + index_length) FROM information_schema.tables"
+                        + " WHERE table_schema = DATABASE()")
+                .query(Long.class)
+                .single();
+    }
+
     private void awaitLongTasks() {
         Awaitility.await()
                 .atMost(Duration.ofMinutes(10))
@@ -120,6 +133,7 @@ class RunMeasurementTest extends MeasurementTest {
     @Test
     void aRunOfFiveHundred() throws IOException {
         run(ready(bring("RMW-", WARM)));
+        long empty = stored();
         JsonNode ready = ready(bring("RM-", JOBS));
         long before = statements();
         double run = run(ready);
@@ -132,6 +146,7 @@ class RunMeasurementTest extends MeasurementTest {
                         + " ROUND(AVG(IF(kind = 'PACKING_SLIP', LENGTH(pdf), NULL))) AS slip FROM paper")
                 .query()
                 .singleRow();
+        double perJobStored = (double) (stored() - empty) / JOBS;
         double alone = papersAlone(ids);
         report("""
 
@@ -144,7 +159,16 @@ class RunMeasurementTest extends MeasurementTest {
                 - drawing and inserting alone: %.1f s; the run takes %.2f times that (at most 2 requested)
                 - statements for each shipped job, with all that follows on it: %.1f (below 60 requested)
                 - a label %s bytes, a slip %s bytes
+                - stored for each shipped job, from its record to its postings: %.1f kB (below 40 kB requested)
                 """.formatted(
-                        JOBS, run, 60 * JOBS / run, alone, run / alone, perJob, bytes.get("label"), bytes.get("slip")));
+                        JOBS,
+                        run,
+                        60 * JOBS / run,
+                        alone,
+                        run / alone,
+                        perJob,
+                        bytes.get("label"),
+                        bytes.get("slip"),
+                        perJobStored / 1_000));
     }
 }
