@@ -235,6 +235,16 @@ function OpenPackage({ bench, each, act, readScale, done, setPreview }: OpenProp
       </p>
       {each.layers.length > 0 && <LayerPlan key={each.number} each={each} />}
       <HandPacking bench={bench} each={each} act={act} />
+      {bench.opened && (
+        <a
+          className="quiet self-start text-sm underline"
+          href={`/api/v1/shipments/${bench.id}/packages/${each.number}/sample-label`}
+          target="_blank"
+          rel="noreferrer"
+        >
+          Sample label
+        </a>
+      )}
     </li>
   );
 }

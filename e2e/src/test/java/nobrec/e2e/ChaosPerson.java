@@ -11,6 +11,7 @@ import java.net.http.HttpRequest.BodyPublishers;
 import java.net.http.HttpResponse;
 import java.nio.charset.StandardCharsets;
 import java.time.Duration;
+import java.util.List;
 import java.util.Map;
 import java.util.concurrent.atomic.AtomicInteger;
 import tools.jackson.core.JacksonException;
@@ -21,6 +22,8 @@ import tools.jackson.databind.json.JsonMapper;
 final class ChaosPerson {
 
     private static final JsonMapper JSON = JsonMapper.builder().build();
+    private static final int LOOKS = 300;
+    private static final int AT_ONCE = 25;
     private static final Duration PATIENCE = Duration.ofSeconds(20);
 
     private final CookieManager cookies = new CookieManager();
@@ -92,6 +95,49 @@ final class ChaosPerson {
             }
         }
         return false;
+    }
+
+    /** Makes a run of jobs, and weighs them; nothing is out of order yet. */
+    long makeRun(List<String> jobs) {
+        long id = act("POST", "/api/v1/runs", Map.of("jobs", jobs))
+                .body()
+                .path("id")
+                .asLong();
+        String path = "/api/v1/runs/" + id;
+        for (int look = 0; look < LOOKS; look++) {
+            Answer run = act("GET", path, null);
+            boolean looked = run.body().path("rows").size() == jobs.size()
+                    && run.body()
+                            .path("rows")
+                            .valueStream()
+                            .noneMatch(row -> row.path("state").asString().equals("LOOKING"));
+            if (run.isGood() && looked) {
+                break;
+            }
+            ChaosWorld.pause(200);
+        }
+        for (int from = 0; from < jobs.size(); from += AT_ONCE) {
+            act(
+                    "POST",
+                    path + "/changes",
+                    Map.of("jobs", jobs.subList(from, Math.min(jobs.size(), from + AT_ONCE)), "weight", "3.1"));
+        }
+        return id;
+    }
+
+    boolean startRun(long id) {
+        return act("POST", "/api/v1/runs/" + id + "/start", Map.of()).isGood();
+    }
+
+    /** Asks for the void of a job that has left; whether it is void by now. */
+    boolean makeVoid(String job) {
+        Answer bench = act("GET", "/api/v1/shipments?job=" + job, null);
+        return bench.isGood()
+                && act("POST", "/api/v1/shipments/" + bench.body().path("id").asLong() + "/void", Map.of())
+                        .body()
+                        .path("state")
+                        .asString()
+                        .equals("OPEN");
     }
 
     /** Whatever still waits is asked about now. */

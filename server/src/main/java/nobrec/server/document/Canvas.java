@@ -6,18 +6,24 @@ import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.pdmodel.PDPage;
 import org.apache.pdfbox.pdmodel.PDPageContentStream;
 import org.apache.pdfbox.pdmodel.common.PDRectangle;
+import org.apache.pdfbox.pdmodel.graphics.state.PDExtendedGraphicsState;
+import org.apache.pdfbox.util.Matrix;
 
 /** One page to draw on. Points, measured from the top left corner. */
 final class Canvas implements AutoCloseable {
 
+    private static final float PALE = 0.35f;
+
     private final PDPageContentStream stream;
     private final float height;
+    private final float room;
 
     Canvas(PDDocument document, PDRectangle format) throws IOException {
         PDPage page = new PDPage(format);
         document.addPage(page);
         stream = new PDPageContentStream(document, page);
         height = format.getHeight();
+        room = format.getWidth();
     }
 
     /** Draws a line of text, made smaller when it would be wider than the room. */
@@ -87,6 +93,26 @@ final class Canvas implements AutoCloseable {
             width += run.font().getStringWidth(run.text()) / 1000 * size;
         }
         return width;
+    }
+
+    /** A word from the lower left to the upper right, so pale that what is below it can be read. */
+    void across(List<PaperFonts.Run> runs, float size) throws IOException {
+        PDExtendedGraphicsState pale = new PDExtendedGraphicsState();
+        pale.setNonStrokingAlphaConstant(PALE);
+        stream.saveGraphicsState();
+        stream.setGraphicsStateParameters(pale);
+        double angle = Math.atan2(height, room);
+        float width = width(runs, size);
+        stream.transform(Matrix.getRotateInstance(
+                angle, (float) (room / 2 - Math.cos(angle) * width / 2 + Math.sin(angle) * size / 3), (float)
+                        (height / 2 - Math.sin(angle) * width / 2 - Math.cos(angle) * size / 3)));
+        stream.beginText();
+        for (PaperFonts.Run run : runs) {
+            stream.setFont(run.font(), size);
+            stream.showText(run.text());
+        }
+        stream.endText();
+        stream.restoreGraphicsState();
     }
 
     @Override

@@ -29,6 +29,7 @@ class LabelPrinter {
 
     private static final float ADDRESS = 16;
     private static final float ATTENTION = 12;
+    private static final float ACROSS = 84;
 
     byte[] print(LabelText text) {
         try (PDDocument document = new PDDocument();
@@ -41,6 +42,9 @@ class LabelPrinter {
                 to(canvas, fonts, text);
                 references(canvas, fonts, text);
                 tracking(canvas, fonts, text);
+                if (!text.across().isEmpty()) {
+                    canvas.across(fonts.bold(text.across()), ACROSS);
+                }
             }
             document.save(out);
             return out.toByteArray();

@@ -9,6 +9,7 @@ import java.util.List;
  * @param job numbers of all work orders in the shipment
  * @param references texts that the record wants on the label; none, one or two
  * @param marks what the driver must heed: handling, signature, residence
+ * @param across a word written across a label that does not count; empty text for one that does
  */
 public record LabelText(
         String carrier,
@@ -25,7 +26,8 @@ public record LabelText(
         String shipDate,
         int piece,
         int pieces,
-        List<String> marks) {
+        List<String> marks,
+        String across) {
 
     /**
      * Who gets it.

@@ -40,6 +40,11 @@ public class Papers {
                 clock.instant());
     }
 
+    /** One that is not kept. */
+    byte[] drawSample(LabelText text) {
+        return labels.print(text);
+    }
+
     public NewPaper drawReturnLabel(Subject subject, LabelText text) {
         return new NewPaper(subject, PaperKind.RETURN_LABEL, 0, "Return label", labels.print(text), clock.instant());
     }

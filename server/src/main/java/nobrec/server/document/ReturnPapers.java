@@ -56,6 +56,7 @@ public class ReturnPapers {
                         DayWords.withYear(back.asked()),
                         1,
                         1,
-                        List.of("Return", "valid until " + DayWords.withYear(back.validUntil()))));
+                        List.of("Return", "valid until " + DayWords.withYear(back.validUntil())),
+                        ""));
     }
 }

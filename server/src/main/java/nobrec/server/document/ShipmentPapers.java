@@ -1,5 +1,6 @@
 package nobrec.server.document;
 
+import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
@@ -23,6 +24,8 @@ import org.springframework.stereotype.Component;
 /** Has the papers of a shipment drawn: a label for each package and one packing slip. */
 @Component
 public class ShipmentPapers {
+
+    private static final String SAMPLE = "SAMPLE";
 
     private final Papers papers;
     private final Sites sites;
@@ -51,26 +54,53 @@ public class ShipmentPapers {
         return () -> papers.keep(drawn);
     }
 
+    /** The label of a package as it would be, marked across: it has no number, costs nothing, and is kept nowhere. */
+    public byte[] sample(Shipment shipment, Shipment.Package packed, Jobs jobs, Service service, LocalDate shipDate) {
+        return papers.drawSample(label(shipment, packed, jobs, service, Set.of(), SAMPLE, shipDate));
+    }
+
     private LabelText label(
             Shipment shipment, Shipment.Package packed, Jobs jobs, Service service, Set<String> charged) {
+        return label(
+                shipment,
+                packed,
+                jobs,
+                service,
+                charged,
+                "",
+                shipment.outcome().orElseThrow().shipDate());
+    }
+
+    private LabelText label(
+            Shipment shipment,
+            Shipment.Package packed,
+            Jobs jobs,
+            Service service,
+            Set<String> charged,
+            String across,
+            LocalDate shipDate) {
         WorkOrder job = jobs.leading();
         Site site = sites.byId(shipment.siteId());
         return new LabelText(
                 service.carrier().name(),
                 service.name(),
-                packed.trackingNumber().orElseThrow(),
+                across.isEmpty() ? packed.trackingNumber().orElseThrow() : across,
                 LabelAddress.lines(site.address()),
                 LabelAddress.phone(site.phone(), site.country(), site),
                 LabelAddress.receiver(job, site),
                 jobs.numbers(),
                 job.customerPo(),
                 LabelAddress.filled(job.particulars().references().toArray(String[]::new)),
-                MeasureText.show(packed.weight().orElseThrow(), settings.units()),
+                packed.weight()
+                        .or(packed::expectedWeight)
+                        .map(weight -> MeasureText.show(weight, settings.units()))
+                        .orElse("-"),
                 MeasureText.show(packed.size(), settings.units()),
-                DayWords.withYear(shipment.outcome().orElseThrow().shipDate()),
+                DayWords.withYear(shipDate),
                 packed.number(),
                 shipment.packages().size(),
-                LabelMarks.of(packed, jobs, charged));
+                LabelMarks.of(packed, jobs, charged),
+                across);
     }
 
     private SlipText slip(Shipment shipment, Jobs jobs, Service service) {

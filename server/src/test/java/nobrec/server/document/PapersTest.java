@@ -44,7 +44,8 @@ class PapersTest {
                 "Dec 1, 2026",
                 2,
                 3,
-                List.of("this side up", "adult signature", "residence"));
+                List.of("this side up", "adult signature", "residence"),
+                "");
     }
 
     private static final List<String> TO =
