@@ -13,6 +13,8 @@ import org.openqa.selenium.Keys;
 class AtTheDoorTest {
 
     private static final int JOBS = 12;
+    private static final int SCANNED = 5;
+    private static final int MOST_ACTS = 5;
     static final Pattern PLOVER_NUMBER = Pattern.compile("PV[0-9]{12}");
     private static final Pattern GODWIT_NUMBER = Pattern.compile("GP[0-9]{9}US");
 
@@ -145,6 +147,80 @@ class AtTheDoorTest {
             desk.waitForText("Invoice, reversed");
             desk.browser().get(application.outside("/books"));
             desk.waitForText("Void: Freight of job E2E-801");
+        }
+    }
+
+    /** Each scan is one key to whoever holds the scanner. */
+    @Test
+    void fiveJobsGoByScanAloneAndOneComesBack() {
+        try (Desk desk = new Desk(application).signIn("ines")) {
+            List<String> rows = new ArrayList<>(List.of(
+                    "Order No,Customer,Ship To,Street,City,State,ZIP,Country,Ship Via,Promise,Item,Qty,Unit Wt lb"));
+            for (int number = 1; number <= SCANNED; number++) {
+                rows.add(
+                        "E2E-%d,Tern Works,Tern Works LLC,%d Mill Road,Tucson,AZ,85701,US,Plover Ground,12/9/2026,CLIP,2,0.5"
+                                .formatted(820 + number, number));
+            }
+            desk.pressWithAlt("2");
+            desk.waitFor("table");
+            desk.dropFile("five.csv", String.join("\n", rows));
+            desk.waitForText("5 went in");
+            desk.open("/bench/scan");
+            desk.waitForText("Waiting for a scan");
+            int acts = 0;
+            for (int number = 1; number <= SCANNED; number++) {
+                desk.press("E2E-" + (820 + number), Keys.ENTER);
+                acts++;
+                desk.waitForText("✓ Shipped E2E-" + (820 + number));
+            }
+            assertThat(acts).as("scans from slip to label, of five jobs").isEqualTo(SCANNED);
+            comesBack(desk);
+        }
+    }
+
+    private static void comesBack(Desk desk) {
+        desk.open("/jobs/one?job=E2E-821");
+        desk.waitForText("Returns and replacements");
+        desk.press("r");
+        desk.waitForText("once the label is used");
+        desk.tabTo("Reason");
+        desk.press("do");
+        desk.tabTo("Ask for the label");
+        desk.press(Keys.ENTER);
+        desk.waitForText("expected");
+        desk.open("/jobs/returns");
+        desk.waitForText("Tern Works");
+        desk.press(desk.textOf("table tbody td:nth-child(5) .figure"), Keys.ENTER);
+        desk.waitForText("Return of job E2E-821.");
+        desk.press(Keys.ENTER);
+        desk.waitForText("Received: job E2E-821, all as expected.");
+        desk.open("/jobs/returns?look=RECEIVED");
+        desk.waitForText("all as expected");
+    }
+
+    /** A plain job on the Bench: its slip, weigh, ship; with a printer nothing after that. */
+    @Test
+    void aPlainJobTakesThreeActsFromSlipToLabel() {
+        try (Desk desk = new Desk(application).signIn("ines")) {
+            desk.pressWithAlt("2");
+            desk.waitFor("table");
+            desk.dropFile(
+                    "plain.csv",
+                    "Order No,Customer,Ship To,Street,City,State,ZIP,Country,Ship Via,Promise,Item,Qty,Unit Wt lb\n"
+                            + "E2E-831,Tern Works,Tern Works LLC,9 Mill Road,Tucson,AZ,85701,US,Plover Ground,12/9/2026,CLIP,2,0.5");
+            desk.waitForText("1 went in");
+            int acts = 0;
+            desk.scan("E2E-831");
+            acts++;
+            desk.waitForText("Read scale");
+            desk.press(Keys.F4);
+            acts++;
+            desk.waitForText("from the scale");
+            desk.waitForText("✓ All checks fine");
+            desk.press(Keys.F10);
+            acts++;
+            desk.waitForText("✓ Shipped");
+            assertThat(acts).isLessThanOrEqualTo(MOST_ACTS);
         }
     }
 }

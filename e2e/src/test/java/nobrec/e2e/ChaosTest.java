@@ -61,8 +61,8 @@ class ChaosTest {
             long run = bringIn(world);
             world.behave("ANY");
             assertThat(new ChaosPerson(world.server(false), "tobin", serverFaults))
-                    .satisfies(tobin -> assertThat(tobin.signIn() && tobin.startRun(run))
-                            .isTrue());
+                    .satisfies(tobin ->
+                            assertThat(tobin.signIn() && tobin.startRun(run)).isTrue());
             List<Thread> people = people(world);
             Map<ChaosWorld.Part, Integer> kills = killAll(world);
             voiding.set(false);
@@ -186,8 +186,9 @@ class ChaosTest {
         while (Instant.now().isBefore(limit)) {
             clerk.askAboutAllThatWaits();
             // A void that was answered late has brought a job back that was taken for gone.
-            gone.removeAll(world.query("SELECT number, id FROM work_order WHERE number LIKE 'C-%' AND status <> 'SHIPPED'")
-                    .keySet());
+            gone.removeAll(
+                    world.query("SELECT number, id FROM work_order WHERE number LIKE 'C-%' AND status <> 'SHIPPED'")
+                            .keySet());
             Map<String, String> open = world.query(
                     "SELECT 'jobs', COUNT(*) FROM work_order WHERE number LIKE 'C-%' AND status <> 'SHIPPED'"
                             + " UNION SELECT 'outbox', COUNT(*) FROM outbox WHERE state = 'WAITING'");
@@ -218,8 +219,10 @@ class ChaosTest {
                                         + " JOIN work_order w ON w.id = s.work_order_id WHERE p.kind = 'PACKING_SLIP' AND p.void_by = 0 GROUP BY w.number")));
         counts.put(
                 "ours: labels",
-                numbers(world.query("SELECT w.number, COUNT(*) FROM paper p JOIN shipment s ON s.id = p.subject_id"
-                        + " JOIN work_order w ON w.id = s.work_order_id WHERE p.kind = 'LABEL' AND p.void_by = 0 GROUP BY w.number")));
+                numbers(
+                        world.query(
+                                "SELECT w.number, COUNT(*) FROM paper p JOIN shipment s ON s.id = p.subject_id"
+                                        + " JOIN work_order w ON w.id = s.work_order_id WHERE p.kind = 'LABEL' AND p.void_by = 0 GROUP BY w.number")));
         counts.put("carriers: consignments", consignments(world));
         counts.put("books: freight lines on invoices", told(world, "/books/freight", "order", "removed"));
         counts.put("books: journal entries", journal(world));

@@ -7,6 +7,7 @@ import java.util.Map;
 import org.openqa.selenium.By;
 import org.openqa.selenium.Keys;
 import org.openqa.selenium.OutputType;
+import org.openqa.selenium.StaleElementReferenceException;
 import org.openqa.selenium.TakesScreenshot;
 import org.openqa.selenium.WebElement;
 import org.openqa.selenium.chrome.ChromeDriver;
@@ -66,8 +67,13 @@ final class Desk implements AutoCloseable {
         browser.get(application.address(path));
     }
 
+    /** To whatever has the focus: it may be drawn afresh just then. */
     void press(CharSequence... keys) {
-        browser.switchTo().activeElement().sendKeys(keys);
+        try {
+            browser.switchTo().activeElement().sendKeys(keys);
+        } catch (StaleElementReferenceException drawnAfresh) {
+            browser.switchTo().activeElement().sendKeys(keys);
+        }
     }
 
     /** Types as a person does: slower than a scanner, which is told apart by its speed. */
@@ -83,7 +89,6 @@ final class Desk implements AutoCloseable {
         press(Keys.chord(Keys.ALT, key));
     }
 
-    /** Like a scanner: every letter at once, and Enter. */
     /** Goes on by Tab until what has the focus says this, as its words or its label. */
     void tabTo(String words) {
         String focused = "const at = document.activeElement;"
@@ -97,6 +102,7 @@ final class Desk implements AutoCloseable {
         throw new AssertionError("Tab does not lead to “" + words + "”: " + screen());
     }
 
+    /** Like a scanner: every letter at once, and Enter. */
     void scan(String text) {
         browser.executeScript(
                 "for (const key of [...arguments[0], 'Enter'])"

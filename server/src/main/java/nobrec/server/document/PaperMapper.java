@@ -1,5 +1,6 @@
 package nobrec.server.document;
 
+import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
 import nobrec.server.platform.mapping.ChangesAnyRows;
@@ -12,7 +13,11 @@ interface PaperMapper {
 
     /** The bytes of a paper. */
     @SuppressWarnings("ArrayRecordComponent")
-    record Pdf(byte[] pdf) {}
+    record Pdf(int packing, byte[] pdf) {}
+
+    /** One that is kept as it was drawn. */
+    @SuppressWarnings("ArrayRecordComponent")
+    record Unpacked(long id, byte[] pdf) {}
 
     void insert(@Param("papers") List<NewPaper> papers);
 
@@ -23,4 +28,10 @@ interface PaperMapper {
     void markVoid(@Param("kind") Subject.Kind kind, @Param("id") long id, @Param("voidBy") long voidBy);
 
     Optional<Pdf> pdf(long id);
+
+    List<Unpacked> unpacked(@Param("madeBefore") Instant madeBefore, @Param("limit") int limit);
+
+    /** Unless another server has done it. */
+    @ChangesAnyRows
+    int keepPacked(@Param("id") long id, @Param("pdf") byte[] pdf, @Param("packing") int packing);
 }

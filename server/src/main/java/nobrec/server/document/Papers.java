@@ -36,7 +36,7 @@ public class Papers {
                 PaperKind.LABEL,
                 packageNumber,
                 "Label " + text.piece() + " of " + text.pieces(),
-                labels.print(text),
+                PaperPacking.plain(labels.print(text)),
                 clock.instant());
     }
 
@@ -46,15 +46,28 @@ public class Papers {
     }
 
     public NewPaper drawReturnLabel(Subject subject, LabelText text) {
-        return new NewPaper(subject, PaperKind.RETURN_LABEL, 0, "Return label", labels.print(text), clock.instant());
+        return new NewPaper(
+                subject,
+                PaperKind.RETURN_LABEL,
+                0,
+                "Return label",
+                PaperPacking.plain(labels.print(text)),
+                clock.instant());
     }
 
     public NewPaper drawSlip(Subject subject, SlipText text) {
-        return new NewPaper(subject, PaperKind.PACKING_SLIP, 0, "Packing slip", slips.print(text), clock.instant());
+        return new NewPaper(
+                subject,
+                PaperKind.PACKING_SLIP,
+                0,
+                "Packing slip",
+                PaperPacking.plain(slips.print(text)),
+                clock.instant());
     }
 
     public NewPaper drawManifest(Subject subject, ManifestText text) {
-        return new NewPaper(subject, PaperKind.MANIFEST, 0, "Manifest", manifests.print(text), clock.instant());
+        return new NewPaper(
+                subject, PaperKind.MANIFEST, 0, "Manifest", PaperPacking.plain(manifests.print(text)), clock.instant());
     }
 
     public void keep(List<NewPaper> papers) {
@@ -101,8 +114,8 @@ public class Papers {
     }
 
     byte[] pdf(long id) {
-        return mapper.pdf(id)
-                .orElseThrow(() -> Refusal.notFound("Paper " + id, "Open the job and print from there."))
-                .pdf();
+        PaperMapper.Pdf kept =
+                mapper.pdf(id).orElseThrow(() -> Refusal.notFound("Paper " + id, "Open the job and print from there."));
+        return PaperPacking.unpack(kept.packing(), kept.pdf());
     }
 }
