@@ -6,6 +6,7 @@ interface Props {
   count: number;
   of: number;
   choices: { code: string; name: string }[];
+  cartons: { code: string; name: string }[];
   disabled: boolean;
   allOrNone: () => void;
   change: (change: RunChange) => void;
@@ -13,8 +14,18 @@ interface Props {
   takeOut: () => void;
 }
 
-/** One value for all chosen: weight, service, day. */
-export function ForChosen({ count, of, choices, disabled, allOrNone, change, lookAgain, takeOut }: Props) {
+/** One value for all chosen: weight, carton, service, day. */
+export function ForChosen({
+  count,
+  of,
+  choices,
+  cartons,
+  disabled,
+  allOrNone,
+  change,
+  lookAgain,
+  takeOut,
+}: Props) {
   const weight = useRef<HTMLInputElement>(null);
   return (
     <div className="my-2 flex flex-wrap items-center gap-x-3 gap-y-1 border-y border-base-300 py-1.5">
@@ -51,6 +62,20 @@ export function ForChosen({ count, of, choices, disabled, allOrNone, change, loo
       >
         Weights of the records
       </button>
+      <select
+        aria-label="Carton for all chosen"
+        className="entry py-0.5"
+        value=""
+        disabled={disabled}
+        onChange={(event) => change({ carton: event.target.value })}
+      >
+        <option value="">Carton …</option>
+        {cartons.map((each) => (
+          <option key={each.code} value={each.code}>
+            {each.name}
+          </option>
+        ))}
+      </select>
       <select
         aria-label="Service for all chosen"
         className="entry py-0.5"

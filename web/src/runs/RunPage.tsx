@@ -70,6 +70,7 @@ function Whole({ run, timeZone }: { run: Run; timeZone: string }) {
       {act.isError && <ProblemLine error={act.error} />}
       {run.mayAct && open.length > 0 && (
         <ForChosen
+          cartons={run.cartons}
           count={chosen.length}
           of={open.length}
           choices={choicesOf(run)}

@@ -11,7 +11,7 @@ interface Props {
   change: (job: string, change: RunChange) => void;
 }
 
-/** A row a job; weight and service are corrected in place, Tab leads from one to the next. */
+/** A row a job; carton, weight and service are corrected in place, Tab leads from one to the next. */
 export function RunTable({ run, chosen, toggle, disabled, change }: Props) {
   return (
     <table className="timetable compact">
@@ -48,9 +48,8 @@ export function RunTable({ run, chosen, toggle, disabled, change }: Props) {
             <td className="max-w-56 truncate" title={row.shipTo}>
               {row.shipTo}
             </td>
-            <td className="max-w-36 truncate" title={row.carton}>
-              {row.packages > 1 && <span className="figure">{row.packages} × </span>}
-              {row.carton}
+            <td className="max-w-40 truncate" title={row.carton}>
+              <CartonCell row={row} run={run} disabled={disabled || !run.mayAct} change={change} />
             </td>
             <td>
               <WeightCell row={row} disabled={disabled || !run.mayAct} change={change} />
@@ -77,6 +76,34 @@ export function RunTable({ run, chosen, toggle, disabled, change }: Props) {
 }
 
 type CellProps = { row: RunRow; disabled: boolean; change: Props["change"] };
+
+function CartonCell({ row, run, disabled, change }: CellProps & { run: Run }) {
+  if (!isOpen(row) || row.packages !== 1) {
+    return (
+      <>
+        {row.packages > 1 && <span className="figure">{row.packages} × </span>}
+        {row.carton}
+      </>
+    );
+  }
+  const now = run.cartons.find((each) => each.name === row.carton)?.code ?? "";
+  return (
+    <select
+      aria-label={`Carton of job ${row.job}`}
+      value={now}
+      disabled={disabled}
+      className="entry max-w-36"
+      onChange={(event) => change(row.job, { carton: event.target.value })}
+    >
+      {now === "" && <option value="">{row.carton}</option>}
+      {run.cartons.map((each) => (
+        <option key={each.code} value={each.code}>
+          {each.name}
+        </option>
+      ))}
+    </select>
+  );
+}
 
 function WeightCell({ row, disabled, change }: CellProps) {
   if (!isOpen(row) || row.packages !== 1) {

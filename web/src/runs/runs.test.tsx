@@ -51,6 +51,10 @@ const run: Run = {
   seesCharge: false,
   mayAct: true,
   currency: "USD",
+  cartons: [
+    { code: "C1", name: "Small carton" },
+    { code: "C2", name: "Long carton" },
+  ],
 };
 
 const change = vi.fn();
@@ -76,6 +80,19 @@ describe("the rows of a run", () => {
     expect(change).toHaveBeenCalledWith("8801", { weight: "1.4" });
     await user.selectOptions(screen.getByLabelText("Service of job 8801"), "DNL-2DAY");
     expect(change).toHaveBeenCalledWith("8801", { service: "DNL-2DAY" });
+  });
+
+  it("take another carton by choosing it", async () => {
+    render(
+      <MemoryRouter>
+        <RunTable run={run} chosen={[]} toggle={() => undefined} disabled={false} change={change} />
+      </MemoryRouter>,
+    );
+    await userEvent.selectOptions(
+      screen.getByRole("combobox", { name: "Carton of job 8801" }),
+      "Long carton",
+    );
+    expect(change).toHaveBeenCalledWith("8801", { carton: "C2" });
   });
 
   it("say what is late, what has gone and what has failed in words", () => {

@@ -104,25 +104,31 @@ final class ChaosPerson {
                 .path("id")
                 .asLong();
         String path = "/api/v1/runs/" + id;
-        for (int look = 0; look < LOOKS; look++) {
-            Answer run = act("GET", path, null);
-            boolean looked = run.body().path("rows").size() == jobs.size()
-                    && run.body()
-                            .path("rows")
-                            .valueStream()
-                            .noneMatch(row -> row.path("state").asString().equals("LOOKING"));
-            if (run.isGood() && looked) {
-                break;
-            }
-            ChaosWorld.pause(200);
-        }
+        awaitRows(path, jobs.size(), "NEW");
         for (int from = 0; from < jobs.size(); from += AT_ONCE) {
             act(
                     "POST",
                     path + "/changes",
                     Map.of("jobs", jobs.subList(from, Math.min(jobs.size(), from + AT_ONCE)), "weight", "3.1"));
         }
+        awaitRows(path, jobs.size(), "STOPPED");
         return id;
+    }
+
+    /** Waits until no row of a run stands so any more. */
+    private void awaitRows(String path, int rows, String state) {
+        for (int look = 0; look < LOOKS; look++) {
+            Answer run = act("GET", path, null);
+            boolean done = run.body().path("rows").size() == rows
+                    && run.body()
+                            .path("rows")
+                            .valueStream()
+                            .noneMatch(row -> row.path("state").asString().equals(state));
+            if (run.isGood() && done) {
+                return;
+            }
+            ChaosWorld.pause(200);
+        }
     }
 
     boolean startRun(long id) {

@@ -27,7 +27,11 @@ record RunView(
         Totals totals,
         boolean seesCharge,
         boolean mayAct,
-        String currency) {
+        String currency,
+        List<CartonChoice> cartons) {
+
+    /** A carton that one package can go in. */
+    record CartonChoice(String code, String name) {}
 
     /** @param timeLeft in words; left out where it cannot be said yet */
     record Doing(boolean shipping, boolean stopping, long done, long total, Optional<String> timeLeft) {}

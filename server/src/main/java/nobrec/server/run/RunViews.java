@@ -15,6 +15,7 @@ import nobrec.server.account.Accounts;
 import nobrec.server.api.figure.Amount;
 import nobrec.server.api.figure.WeightFigure;
 import nobrec.server.api.security.SignedIn;
+import nobrec.server.carton.CartonTypes;
 import nobrec.server.platform.Age;
 import nobrec.server.platform.NobrecSettings;
 import nobrec.server.platform.money.ShopMoney;
@@ -39,6 +40,7 @@ class RunViews {
     private final RunMapper mapper;
     private final Runs runs;
     private final Shipments shipments;
+    private final CartonTypes cartonTypes;
     private final Accounts accounts;
     private final NobrecSettings settings;
     private final ShopMoney money;
@@ -49,6 +51,7 @@ class RunViews {
             RunMapper mapper,
             Runs runs,
             Shipments shipments,
+            CartonTypes cartonTypes,
             Accounts accounts,
             NobrecSettings settings,
             ShopMoney money,
@@ -57,6 +60,7 @@ class RunViews {
         this.mapper = mapper;
         this.runs = runs;
         this.shipments = shipments;
+        this.cartonTypes = cartonTypes;
         this.accounts = accounts;
         this.settings = settings;
         this.money = money;
@@ -80,7 +84,10 @@ class RunViews {
                 totals(rows, seesCharge),
                 seesCharge,
                 SignedIn.packsAndShips(),
-                money.currency().getCode());
+                money.currency().getCode(),
+                cartonTypes.all().stream()
+                        .map(each -> new RunView.CartonChoice(each.code(), each.name()))
+                        .toList());
     }
 
     /** With what has become of them since. */
