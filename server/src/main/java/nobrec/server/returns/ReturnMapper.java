@@ -48,8 +48,8 @@ interface ReturnMapper {
     /** Pieces of a line. */
     record AwaitedRow(long workOrderLineId, int pieces) {}
 
-    /** Whether a label for the way back of a shipment counts or may come to count. */
-    boolean hasLabel(@Param("shipmentId") long shipmentId, @Param("states") List<ReturnState> states);
+    /** Whether a shipment has a return in one of these states. */
+    boolean hasReturn(@Param("shipmentId") long shipmentId, @Param("states") List<ReturnState> states);
 
     @ChangesOneRow
     void move(

@@ -29,6 +29,7 @@ import nobrec.server.platform.outbox.OutboxEntry;
 import nobrec.server.pricing.ReturnPricing;
 import nobrec.server.shipment.Shipments;
 import nobrec.server.site.Sites;
+import nobrec.server.voiding.Voiding;
 import nobrec.server.workorder.WorkOrders;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.transaction.support.TransactionOperations;
@@ -52,6 +53,7 @@ class Returns {
     private final ReturnMapper mapper;
     private final ReturnLabels labels;
     private final ReturnPricing pricing;
+    private final Voiding voiding;
     private final Shipments shipments;
     private final WorkOrders workOrders;
     private final ServiceCatalog catalog;
@@ -67,6 +69,7 @@ class Returns {
             ReturnMapper mapper,
             ReturnLabels labels,
             ReturnPricing pricing,
+            Voiding voiding,
             Shipments shipments,
             WorkOrders workOrders,
             ServiceCatalog catalog,
@@ -80,6 +83,7 @@ class Returns {
         this.mapper = mapper;
         this.labels = labels;
         this.pricing = pricing;
+        this.voiding = voiding;
         this.shipments = shipments;
         this.workOrders = workOrders;
         this.catalog = catalog;
@@ -132,6 +136,15 @@ class Returns {
         return pricing.offers(shipment, jobs, packed, weight.orElseGet(() -> weightOf(packed)), payer);
     }
 
+    /** Locked, so that no void begins meanwhile. */
+    private Shipment goneForGood(long shipmentId) {
+        Shipment shipment = gone(shipments.locked(shipmentId));
+        if (voiding.isAsked(shipmentId)) {
+            throw Refusal.conflict("A return", "Its carrier is asked to void it.", "Wait for what comes of that.");
+        }
+        return shipment;
+    }
+
     private static Shipment gone(Shipment shipment) {
         if (shipment.state() != ShipmentState.SHIPPED) {
             throw Refusal.conflict("A return", "Nothing has left yet that could come back.", "Ship it first.");
@@ -159,7 +172,7 @@ class Returns {
     long askForLabel(long shipmentId, NewReturn.Terms terms, List<Pieces> pieces, WantedLabel wanted, String signIn) {
         requireValid(terms.due());
         OutboxEntry entry = transactions.execute(status -> {
-            Shipment shipment = gone(shipments.locked(shipmentId));
+            Shipment shipment = goneForGood(shipmentId);
             Jobs jobs = shipments.jobs(shipment);
             ReturnPricing.WayBackOffer chosen = chosen(shipment, jobs, terms.payer(), wanted);
             Service service = chosen.offer().service();
@@ -224,7 +237,7 @@ class Returns {
     /** Something that comes without a label of ours: by the customer's own, or because it could not be delivered. */
     long awaitWithoutLabel(long shipmentId, NewReturn.Terms terms, List<Pieces> pieces, String signIn) {
         return transactions.execute(status -> {
-            Shipment shipment = gone(shipments.locked(shipmentId));
+            Shipment shipment = goneForGood(shipmentId);
             Jobs jobs = shipments.jobs(shipment);
             auditLog.write(
                     signIn,

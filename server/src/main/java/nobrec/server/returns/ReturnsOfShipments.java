@@ -13,8 +13,14 @@ import org.springframework.stereotype.Component;
 @Component
 public class ReturnsOfShipments implements VoidObstacle {
 
-    private static final List<ReturnState> MAY_COME =
-            List.of(ReturnState.ASKED, ReturnState.EXPECTED, ReturnState.ON_THE_WAY, ReturnState.CALLING_OFF);
+    /** What came back had left, and what may come back is to be called off first. */
+    private static final List<ReturnState> KEEP_FROM_VOID = List.of(
+            ReturnState.ASKED,
+            ReturnState.EXPECTED,
+            ReturnState.ON_THE_WAY,
+            ReturnState.CALLING_OFF,
+            ReturnState.RECEIVED);
+
     private static final int COUNTED = 1_000;
 
     /** A label for the way back. */
@@ -30,9 +36,11 @@ public class ReturnsOfShipments implements VoidObstacle {
 
     @Override
     public Optional<Refusal> obstacle(Shipment shipment, String job) {
-        return mapper.hasLabel(shipment.id(), MAY_COME)
+        return mapper.hasReturn(shipment.id(), KEEP_FROM_VOID)
                 ? Optional.of(Refusal.conflict(
-                        "Job " + job, "A return of it is awaited.", "Call the return off first, on Returns."))
+                        "Job " + job,
+                        "A return of it is awaited, or came.",
+                        "Call off what is awaited first, on Returns."))
                 : Optional.empty();
     }
 

@@ -17,12 +17,12 @@ import org.springframework.test.web.servlet.assertj.MvcTestResult;
 import tools.jackson.databind.JsonNode;
 
 /**
- * Random walks over what can be done at the door: ship, void, hold pieces back, scan in, take out, close, with a carrier and books
- * that fail now and then. Whatever was done, and in whatever order: pieces, postings and handovers agree.
+ * Random walks over what can be done at the door: ship, void, undo, hold pieces back, scan in, take out, close, return, with a carrier and books
+ * that fail now and then. Whatever was done, and in whatever order: pieces, postings, returns and handovers agree.
  */
 class DoorWalkTest extends ServerTest {
 
-    private static final int STEPS = 60;
+    private static final int STEPS = 80;
     private static final int JOBS = 4;
 
     @Autowired
@@ -66,12 +66,15 @@ class DoorWalkTest extends ServerTest {
         String shipment = "/api/v1/shipments/" + bench.path("id").asLong();
         String number = bench.path("packages").path(0).path("trackingNumber").asString("none");
         long line = bench.path("lines").path(0).path("id").asLong();
-        List<MvcTestResult> answers = switch (random.nextInt(8)) {
+        List<MvcTestResult> answers = switch (random.nextInt(11)) {
             case 0, 1 -> shipped(bench, shipment);
             case 2 -> List.of(send("POST", shipment + "/void", Map.of()));
             case 3 -> List.of(send("POST", shipment + "/left-behind", Map.of("line", line, "quantity", 2)));
             case 4, 5 -> List.of(send("POST", handover("/scans"), Map.of("text", number)));
             case 6 -> List.of(send("POST", handover("/taken-out"), Map.of("text", number)));
+            case 7 -> List.of(send("POST", shipment + "/undo", Map.of()));
+            case 8 -> returnAsked(bench);
+            case 9 -> returnEnded(random, job);
             default -> closed(random);
         };
         answers.forEach(answer -> assertThat(answer.getResponse().getStatus()).isLessThan(500));
@@ -84,6 +87,57 @@ class DoorWalkTest extends ServerTest {
             return List.of(weighed);
         }
         return List.of(ship(json(weighed)));
+    }
+
+    private List<MvcTestResult> returnAsked(JsonNode bench) {
+        long shipment = bench.path("id").asLong();
+        MvcTestResult offers =
+                send("GET", "/api/v1/returns/offers?packageNumber=1&weight=&payer=SHOP&shipment=" + shipment, Map.of());
+        JsonNode offer = json(offers).path(0);
+        return offer.isMissingNode()
+                ? List.of(offers)
+                : List.of(send(
+                        "POST",
+                        "/api/v1/returns",
+                        Map.of(
+                                "shipment",
+                                shipment,
+                                "packageNumber",
+                                1,
+                                "weight",
+                                "",
+                                "reason",
+                                "NOT_NEEDED",
+                                "note",
+                                "",
+                                "payer",
+                                "SHOP",
+                                "service",
+                                offer.path("service").asString(),
+                                "seenCost",
+                                offer.path("cost").path("amount").asString(),
+                                "validUntil",
+                                get("/api/v1/returns/returnable?shipment=" + shipment)
+                                        .path("usualValidUntil")
+                                        .asString(),
+                                "lines",
+                                List.of(Map.of("position", 1, "quantity", 1)))));
+    }
+
+    /** Called off, or received. */
+    private List<MvcTestResult> returnEnded(Random random, String job) {
+        JsonNode back = get("/api/v1/returns/of-job?job=" + job).path(0);
+        if (back.isMissingNode()) {
+            return List.of();
+        }
+        String path = "/api/v1/returns/" + back.path("id").asLong();
+        return List.of(
+                random.nextBoolean()
+                        ? send("POST", path + "/call-off", Map.of())
+                        : send(
+                                "POST",
+                                path + "/receipt",
+                                Map.of("lines", List.of(Map.of("position", 1, "quantity", 1, "condition", "USED")))));
     }
 
     private List<MvcTestResult> closed(Random random) {
@@ -115,7 +169,8 @@ class DoorWalkTest extends ServerTest {
                                     + " JOIN work_order w ON w.id = l.work_order_id WHERE s.state = 'SHIPPED' AND w.number = ?",
                             job));
             assertThat(number(
-                            "SELECT COUNT(*) FROM outbox WHERE subject_name = ? AND kind = 'JOURNAL' AND state = 'DONE'",
+                            "SELECT COUNT(*) FROM outbox WHERE subject_name = ? AND subject_kind = 'SHIPMENT' AND kind = 'JOURNAL'"
+                                    + " AND state = 'DONE'",
                             job))
                     .as("what is in the journal of %s", job)
                     .isEqualTo(number(
@@ -129,6 +184,7 @@ class DoorWalkTest extends ServerTest {
                         "DW-%"))
                 .as("what is to be reversed and is not")
                 .isZero();
+        returnsAgree();
         assertThat(number(
                         "SELECT COUNT(*) FROM package p JOIN shipment s ON s.id = p.shipment_id"
                                 + " WHERE (p.handover_id IS NOT NULL OR p.tracking_number IS NOT NULL) AND s.state = ?",
@@ -146,6 +202,34 @@ class DoorWalkTest extends ServerTest {
                                 + " WHERE h.state = 'CLOSED' AND o.state = 'DONE' AND o.answer <> h.carrier_manifest AND h.driver <> ?",
                         "-"))
                 .as("manifests that are not the carrier's")
+                .isZero();
+    }
+
+    private void returnsAgree() {
+        assertThat(number("SELECT COUNT(*) FROM goods_return WHERE job LIKE ?", "DW-%"))
+                .as("returns")
+                .isPositive();
+        assertThat(number(
+                        "SELECT COUNT(*) FROM goods_return r JOIN shipment s ON s.id = r.shipment_id"
+                                + " WHERE r.state IN ('ASKED', 'EXPECTED', 'ON_THE_WAY') AND s.state = ?",
+                        "OPEN"))
+                .as("returns awaited of what has not left")
+                .isZero();
+        assertThat(number(
+                        "SELECT COUNT(*) FROM (SELECT l.work_order_line_id, SUM(COALESCE(l.came, l.quantity)) AS pieces"
+                                + " FROM goods_return r JOIN goods_return_line l ON l.return_id = r.id"
+                                + " WHERE r.state IN ('ASKED', 'EXPECTED', 'ON_THE_WAY', 'CALLING_OFF') AND r.job LIKE ?"
+                                + " GROUP BY l.work_order_line_id) t"
+                                + " JOIN work_order_line w ON w.id = t.work_order_line_id WHERE t.pieces > w.quantity_shipped",
+                        "DW-%"))
+                .as("lines of which more is awaited than left")
+                .isZero();
+        assertThat(number(
+                        "SELECT COUNT(*) FROM goods_return r WHERE r.state = 'RECEIVED' AND r.freight_cost > 0 AND r.job LIKE ?"
+                                + " AND NOT EXISTS (SELECT 1 FROM outbox o WHERE o.subject_kind = 'RETURN' AND o.subject_id = r.id"
+                                + " AND o.kind = 'JOURNAL' AND o.state = 'DONE')",
+                        "DW-%"))
+                .as("used labels that cost nothing in the books")
                 .isZero();
     }
 
