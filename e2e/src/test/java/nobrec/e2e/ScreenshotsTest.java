@@ -29,7 +29,6 @@ class ScreenshotsTest {
         try (Desk desk = new Desk(application)) {
             desk.open("/");
             desk.waitFor("input[name=name]");
-            keep(desk, "sign-in");
             desk.signIn("ines");
             desk.open("/jobs");
             desk.waitFor("table");
@@ -151,7 +150,26 @@ class ScreenshotsTest {
             desk.press("DX900417000009", Keys.ENTER);
             desk.waitForText("✕");
             keep(desk, "handover");
+            returns(desk);
         }
+    }
+
+    /** One that is expected, scanned as it comes in. */
+    private void returns(Desk desk) throws IOException {
+        desk.open("/jobs/one?job=2417");
+        desk.waitForText("Returns and replacements");
+        desk.press("r");
+        desk.waitForText("once the label is used");
+        desk.tabTo("Reason");
+        desk.press("do");
+        desk.tabTo("Ask for the label");
+        desk.press(Keys.ENTER);
+        desk.waitUntilGone("once the label is used");
+        desk.open("/jobs/returns");
+        desk.waitForText("does not work");
+        desk.press(desk.textOf("table tbody td:nth-child(5) .figure"), Keys.ENTER);
+        desk.waitForText("Receive it");
+        keep(desk, "returns");
     }
 
     private static void pictures(Desk desk) throws InterruptedException {
