@@ -64,7 +64,7 @@ export function ForChosen({
       </button>
       <select
         aria-label="Carton for all chosen"
-        className="entry py-0.5"
+        className="entry max-w-28 py-0.5"
         value=""
         disabled={disabled}
         onChange={(event) => change({ carton: event.target.value })}
@@ -78,7 +78,7 @@ export function ForChosen({
       </select>
       <select
         aria-label="Service for all chosen"
-        className="entry py-0.5"
+        className="entry max-w-28 py-0.5"
         value=""
         disabled={disabled}
         onChange={(event) =>
