@@ -2,10 +2,10 @@ import { useMutation, useQueryClient } from "@tanstack/react-query";
 import { useMemo, useState } from "react";
 import { useNavigate } from "react-router";
 import { answer, api } from "../api/client";
-import { type Reason, REASONS } from "../returns/useReturns";
+import { ReasonChoice } from "../returns/ReasonChoice";
+import type { Reason } from "../returns/useReturns";
 import { pageOf } from "../ui/JobLink";
 import { useKeys } from "../ui/keys";
-import { Labeled } from "../ui/Labeled";
 import { ProblemLine } from "../ui/states";
 import type { Job } from "./useJob";
 
@@ -79,20 +79,7 @@ export function Replace({ job, leave }: { job: Job; leave: () => void }) {
         </tbody>
       </table>
       <div className="mt-2 flex flex-wrap items-end gap-4">
-        <Labeled text="Because it was">
-          <select
-            className="entry"
-            value={reason ?? ""}
-            onChange={(event) => setReason((event.target.value as Reason) || undefined)}
-          >
-            <option value="">choose</option>
-            {REASONS.map((each) => (
-              <option key={each.reason} value={each.reason}>
-                {each.words}
-              </option>
-            ))}
-          </select>
-        </Labeled>
+        <ReasonChoice label="Because it was" reason={reason} choose={setReason} />
         <label className="flex items-center gap-2">
           <input type="checkbox" checked={billed} onChange={(event) => setBilled(event.target.checked)} />
           the customer pays its freight, on the invoice of job {job.number}

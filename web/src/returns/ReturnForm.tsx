@@ -6,7 +6,8 @@ import { useKeys } from "../ui/keys";
 import { Labeled } from "../ui/Labeled";
 import { ProblemLine, Waiting } from "../ui/states";
 import { useSettled } from "../ui/useSettled";
-import { type Reason, REASONS, type Return, useReturnAct } from "./useReturns";
+import { ReasonChoice } from "./ReasonChoice";
+import { type Reason, type Return, useReturnAct } from "./useReturns";
 
 type Gone = Schemas["job.ShipmentView"];
 type Returnable = Schemas["returns.ReturnableView"];
@@ -147,20 +148,7 @@ function Wish({ of, leave }: { of: Returnable; leave: () => void }) {
         </tbody>
       </table>
       <div className="mt-2 flex flex-wrap items-end gap-4">
-        <Labeled text="Reason">
-          <select
-            className="entry"
-            value={reason ?? ""}
-            onChange={(event) => setReason((event.target.value as Reason) || undefined)}
-          >
-            <option value="">choose</option>
-            {REASONS.map((each) => (
-              <option key={each.reason} value={each.reason}>
-                {each.words}
-              </option>
-            ))}
-          </select>
-        </Labeled>
+        <ReasonChoice label="Reason" reason={reason} choose={setReason} />
         <Labeled text="Note">
           <input
             className="entry w-64"

@@ -29,7 +29,8 @@ export function ScanToShip() {
   const field = useRef<HTMLInputElement>(null);
   const [results, setResults] = useState<Result[]>([]);
   const act = useMutation({
-    mutationFn: (text: string) => answer(api.POST("/api/v1/scans-to-ship", { body: { text, ...deskNow() } })),
+    mutationFn: (text: string) =>
+      answer(api.POST("/api/v1/scans-to-ship", { body: { text, scale: "", frame: "", ...deskNow() } })),
     onSuccess: (result) => {
       play(WORDS[result.outcome].sound);
       setResults((before) => [result, ...before].slice(0, REMEMBERED));

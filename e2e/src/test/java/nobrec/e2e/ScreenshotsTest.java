@@ -156,15 +156,7 @@ class ScreenshotsTest {
 
     /** One that is expected, scanned as it comes in. */
     private void returns(Desk desk) throws IOException {
-        desk.open("/jobs/one?job=2417");
-        desk.waitForText("Returns and replacements");
-        desk.press("r");
-        desk.waitForText("once the label is used");
-        desk.tabTo("Reason");
-        desk.press("do");
-        desk.tabTo("Ask for the label");
-        desk.press(Keys.ENTER);
-        desk.waitUntilGone("once the label is used");
+        AtTheDoorTest.askForReturn(desk, "2417");
         desk.open("/jobs/returns");
         desk.waitForText("does not work");
         desk.press(desk.textOf("table tbody td:nth-child(5) .figure"), Keys.ENTER);

@@ -145,7 +145,7 @@ class ArchitectureTest {
                             "source",
                             "workorder")),
             Map.entry("device", List.of("api", "connection")),
-            Map.entry("document", List.of("api", "carton", "platform", "site")),
+            Map.entry("document", List.of("api", "audit", "carton", "platform", "site")),
             Map.entry(
                     "handover",
                     List.of(

@@ -167,7 +167,9 @@ class BenchViews {
                 voidNotes.of(shipment).map(note -> new BenchView.VoidView(note.text(), note.awaited()));
         boolean seesCharge = SignedIn.seesWhatCustomersPay();
         LocalDate today = sites.timeAt(sites.byId(shipment.siteId())).toLocalDate();
-        ContentsCount count = shipments.contentsCount(shipment);
+        ContentsCount count = shipment.state() == ShipmentState.OPEN
+                ? shipments.contentsCount(shipment)
+                : new ContentsCount(shipment, List.of());
         return new BenchView(
                 opened ? shipment.id() : 0,
                 opened,

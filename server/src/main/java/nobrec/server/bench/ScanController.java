@@ -28,13 +28,20 @@ class ScanController {
     /**
      * What was scanned, as it was.
      *
-     * @param scale code of the desk's scale; left out for the shop's usual one
-     * @param frame code of the desk's measuring frame; left out where there is none
+     * @param scale code of the desk's scale; empty text for the shop's usual one
+     * @param frame code of the desk's measuring frame; empty text where there is none
      */
     record Slip(
             @NotNull @Size(max = Limits.TEXT) String text,
-            Optional<@Size(max = Limits.CODE) String> scale,
-            Optional<@Size(max = Limits.CODE) String> frame) {}
+            @NotNull @Size(max = Limits.CODE) String scale,
+            @NotNull @Size(max = Limits.CODE) String frame) {
+
+        private Desk desk() {
+            return new Desk(
+                    Optional.of(scale).filter(code -> !code.isBlank()),
+                    Optional.of(frame).filter(code -> !code.isBlank()));
+        }
+    }
 
     /**
      * @param job number of the job; empty text where none was found
@@ -66,7 +73,7 @@ class ScanController {
     @PostMapping("/api/v1/scans-to-ship")
     @ForTheDesk
     ScanView scan(@Valid @RequestBody Slip slip, Principal who) {
-        ScanToShip.Result result = scans.scan(slip.text(), new Desk(slip.scale(), slip.frame()), who.getName());
+        ScanToShip.Result result = scans.scan(slip.text(), slip.desk(), who.getName());
         return new ScanView(
                 result.outcome(),
                 result.job(),

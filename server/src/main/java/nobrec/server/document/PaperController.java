@@ -1,6 +1,7 @@
 package nobrec.server.document;
 
 import io.swagger.v3.oas.annotations.tags.Tag;
+import java.security.Principal;
 import java.time.Duration;
 import nobrec.server.api.security.ForEveryone;
 import org.springframework.http.CacheControl;
@@ -24,11 +25,11 @@ class PaperController {
 
     @GetMapping(path = "/api/v1/papers/{id}", produces = MediaType.APPLICATION_PDF_VALUE)
     @ForEveryone
-    ResponseEntity<byte[]> pdf(@PathVariable long id) {
+    ResponseEntity<byte[]> pdf(@PathVariable long id, Principal who) {
         return ResponseEntity.ok()
                 .header(HttpHeaders.CONTENT_DISPOSITION, "inline; filename=\"paper-" + id + ".pdf\"")
                 .cacheControl(CacheControl.noStore())
-                .body(papers.pdf(id));
+                .body(papers.open(id, who.getName()));
     }
 
     /** Its first page as a picture, for the screen. */

@@ -11,9 +11,9 @@ import org.apache.ibatis.annotations.Param;
 @Mapper
 interface PaperMapper {
 
-    /** The bytes of a paper. */
+    /** The bytes of a paper, and what it hangs on. */
     @SuppressWarnings("ArrayRecordComponent")
-    record Pdf(int packing, byte[] pdf) {}
+    record Pdf(int packing, byte[] pdf, Subject.Kind subjectKind, long subjectId, String title) {}
 
     /** One that is kept as it was drawn. */
     @SuppressWarnings("ArrayRecordComponent")

@@ -4,7 +4,9 @@ import java.io.IOException;
 import java.io.OutputStream;
 import java.time.Clock;
 import java.util.List;
+import java.util.Locale;
 import nobrec.core.refusal.Refusal;
+import nobrec.server.audit.AuditLog;
 import nobrec.server.platform.outbox.Subject;
 import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.io.IOUtils;
@@ -20,9 +22,17 @@ public class Papers {
     private final LabelPrinter labels;
     private final SlipPrinter slips;
     private final ManifestPrinter manifests;
+    private final AuditLog auditLog;
     private final Clock clock;
 
-    Papers(PaperMapper mapper, LabelPrinter labels, SlipPrinter slips, ManifestPrinter manifests, Clock clock) {
+    Papers(
+            PaperMapper mapper,
+            LabelPrinter labels,
+            SlipPrinter slips,
+            ManifestPrinter manifests,
+            AuditLog auditLog,
+            Clock clock) {
+        this.auditLog = auditLog;
         this.manifests = manifests;
         this.mapper = mapper;
         this.labels = labels;
@@ -113,9 +123,24 @@ public class Papers {
         return PagePicture.png(pdf(id));
     }
 
-    byte[] pdf(long id) {
-        PaperMapper.Pdf kept =
-                mapper.pdf(id).orElseThrow(() -> Refusal.notFound("Paper " + id, "Open the job and print from there."));
+    /** The same bytes each time; who has it opened is kept. */
+    byte[] open(long id, String signIn) {
+        PaperMapper.Pdf kept = kept(id);
+        String kind = kept.subjectKind().name();
+        auditLog.write(
+                signIn,
+                "opened a paper",
+                kind.charAt(0) + kind.substring(1).toLowerCase(Locale.ROOT) + " " + kept.subjectId(),
+                kept.title());
         return PaperPacking.unpack(kept.packing(), kept.pdf());
+    }
+
+    byte[] pdf(long id) {
+        PaperMapper.Pdf kept = kept(id);
+        return PaperPacking.unpack(kept.packing(), kept.pdf());
+    }
+
+    private PaperMapper.Pdf kept(long id) {
+        return mapper.pdf(id).orElseThrow(() -> Refusal.notFound("Paper " + id, "Open the job and print from there."));
     }
 }

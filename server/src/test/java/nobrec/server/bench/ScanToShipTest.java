@@ -29,7 +29,7 @@ import tools.jackson.databind.JsonNode;
 class ScanToShipTest extends ServerTest {
 
     private JsonNode scan(String text) {
-        return json(send("POST", "/api/v1/scans-to-ship", Map.of("text", text)));
+        return json(send("POST", "/api/v1/scans-to-ship", Map.of("text", text, "scale", "", "frame", "")));
     }
 
     private static String outcome(JsonNode result) {
@@ -68,7 +68,12 @@ class ScanToShipTest extends ServerTest {
         assertThat(outcome(result)).isEqualTo("LOOK");
         assertThat(result.path("said").asString()).contains("Asks for a drawing");
         assertThat(outcome(scan("SC-none"))).isEqualTo("UNKNOWN");
-        assertThat(send("POST", "/api/v1/scans-to-ship", Map.of("text", "SC-3"), "odette", "BOOKKEEPER"))
+        assertThat(send(
+                        "POST",
+                        "/api/v1/scans-to-ship",
+                        Map.of("text", "SC-3", "scale", "", "frame", ""),
+                        "odette",
+                        "BOOKKEEPER"))
                 .hasStatus(HttpStatus.FORBIDDEN);
     }
 

@@ -48,6 +48,12 @@ class PaperPackingTest extends ServerTest {
             assertThat(kept.get("packing")).isEqualTo(PaperPacking.NEWEST);
             assertThat(((Number) kept.get("bytes")).intValue()).isLessThan(8_000);
         }
+        papers.open(ids.get(0), INES);
+        assertThat(database.queryForObject(
+                        "SELECT COUNT(*) FROM audit_log WHERE act = 'opened a paper' AND thing = ?",
+                        Integer.class,
+                        "Shipment " + gone.path("id").asLong()))
+                .isEqualTo(1);
         try (PDDocument label = Loader.loadPDF(papers.pdf(ids.get(0)))) {
             assertThat(new PDFTextStripper().getText(label)).contains("PP-1");
         }

@@ -17,6 +17,7 @@ import nobrec.standins.http.Behavior;
 import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.text.PDFTextStripper;
+import org.awaitility.Awaitility;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
@@ -186,10 +187,12 @@ class HandoverTest extends ServerTest {
         assertThat(send("POST", at("GODWIT") + "/scans", Map.of("text", number(late))))
                 .hasStatus(HttpStatus.CONFLICT);
         clock.pass(Duration.ofMinutes(6));
-        worker.run();
-        newest = get("/api/v1/handovers/past?limit=1").path("rows").get(0);
-        assertThat(newest.path("state").asString()).isEqualTo("CLOSED");
-        assertThat(newest.path("manifest").asString()).startsWith("GODWIT-M");
+        Awaitility.await().atMost(Duration.ofSeconds(20)).untilAsserted(() -> {
+            worker.run();
+            JsonNode closed = get("/api/v1/handovers/past?limit=1").path("rows").get(0);
+            assertThat(closed.path("state").asString()).isEqualTo("CLOSED");
+            assertThat(closed.path("manifest").asString()).startsWith("GODWIT-M");
+        });
     }
 
     /** The carrier has it void, and we do not know: it refuses the manifest, and the handover is open again. */

@@ -102,6 +102,29 @@ class ContentsScansTest extends ServerTest {
         assertThat(undo(bench, INES)).as("nothing is left").hasStatus(HttpStatus.CONFLICT);
     }
 
+    /** On a pallet small pieces lie in cartons of their own: that is put back as well. */
+    @Test
+    void aPalletIsPutBackWithTheCartonsOnIt() {
+        JsonNode bench = opened("CS-5", 4);
+        String pallet = bench.path("cartonTypes")
+                .valueStream()
+                .filter(carton -> carton.path("name").asString().equals("Pallet"))
+                .findFirst()
+                .orElseThrow()
+                .path("code")
+                .asString();
+        JsonNode onPallet = json(send("PUT", path(bench, "/packages/1/carton"), Map.of("text", pallet)));
+        assertThat(onPallet.path("packages").get(0).path("cartonCode").asString())
+                .isEqualTo(pallet);
+        send("PUT", path(bench, "/packages/1/weight"), Map.of("text", "60", "sure", true));
+        send("POST", path(bench, "/packages"), Map.of("text", pallet));
+        assertThat(json(undo(bench, INES)).path("act").asString()).isEqualTo("added a package");
+        assertThat(json(undo(bench, INES)).path("act").asString()).startsWith("typed the weight");
+        JsonNode again = json(undo(bench, INES)).path("bench");
+        assertThat(again.path("packages").toString())
+                .isEqualTo(bench.path("packages").toString());
+    }
+
     @Test
     void nobodyTakesBackWhatAnotherDidNorWhatHasLeft() {
         JsonNode bench = opened("CS-4", 1);
