@@ -6,7 +6,7 @@ import { MemoryRouter } from "react-router";
 import { afterEach, describe, expect, it, vi } from "vitest";
 import { ReasonChoice } from "./ReasonChoice";
 import { ReceiveReturn } from "./ReceiveReturn";
-import { reminderLetter, type Return } from "./useReturns";
+import { acts, reminderLetter, type Return } from "./useReturns";
 
 const row: Return = {
   id: 7,
@@ -56,21 +56,16 @@ const opened = (of: Return, mayAct = true) =>
 
 afterEach(() => {
   cleanup();
-  vi.unstubAllGlobals();
+  vi.restoreAllMocks();
 });
 
 describe("a return", () => {
   it("is received by Enter, with all that was to come filled in", async () => {
-    const sent = vi.fn<(request: Request) => Promise<Response>>(() =>
-      Promise.resolve(Response.json({ ...row, state: "RECEIVED" })),
-    );
-    vi.stubGlobal("fetch", sent);
+    const receive = vi.spyOn(acts, "receive").mockResolvedValue({ ...row, state: "RECEIVED" });
     opened(row);
     expect(document.activeElement?.textContent).toContain("Receive it");
     await userEvent.keyboard("{Enter}");
-    const request = sent.mock.calls[0]?.[0];
-    expect(request?.url).toContain("/api/v1/returns/7/receipt");
-    expect(await request?.json()).toEqual({ lines: [{ position: 1, quantity: 6, condition: "GOOD" }] });
+    expect(receive).toHaveBeenCalledWith(7, [{ position: 1, quantity: 6, condition: "GOOD" }]);
   });
 
   it("says that it is overdue, and what came of it, in words", () => {
