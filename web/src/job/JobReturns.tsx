@@ -23,7 +23,7 @@ export function JobReturns({ job }: { job: Job }) {
     queryFn: () => answer(api.GET("/api/v1/returns/of-job", { params: { query: { job: job.number } } })),
   });
   const gone = job.shipments.filter((each) => each.state === "SHIPPED");
-  const last = gone.at(-1);
+  const last = gone[0];
   const mayReturn = last !== undefined && may("PACK_AND_SHIP");
   const mayReplace = last !== undefined && may("BRING_IN");
   useKeys(

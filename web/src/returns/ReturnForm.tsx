@@ -13,6 +13,7 @@ type Gone = Schemas["job.ShipmentView"];
 type Returnable = Schemas["returns.ReturnableView"];
 
 interface Props {
+  /** What has left of the job, the newest first. */
   shipments: Gone[];
   leave: () => void;
 }
@@ -22,7 +23,7 @@ export function ReturnForm({ shipments, leave }: Props) {
   useKeys(
     useMemo(() => [{ key: "Escape", label: "Ask for no return", run: leave, whileTyping: true }], [leave]),
   );
-  const [shipment, setShipment] = useState(shipments.at(-1)?.id ?? 0);
+  const [shipment, setShipment] = useState(shipments[0]?.id ?? 0);
   const returnable = useQuery({
     queryKey: ["returns", "returnable", shipment],
     queryFn: () => answer(api.GET("/api/v1/returns/returnable", { params: { query: { shipment } } })),

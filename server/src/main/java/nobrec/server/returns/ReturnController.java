@@ -48,8 +48,8 @@ class ReturnController {
             @Min(1) @Max(Limits.LINES_OF_ORDER) int position,
             @Min(0) @Max(Limits.PIECES_OF_LINE) int quantity) {
 
-        private Returns.Pieces pieces() {
-            return new Returns.Pieces(position, quantity);
+        private NewReturns.Pieces pieces() {
+            return new NewReturns.Pieces(position, quantity);
         }
     }
 
@@ -97,14 +97,21 @@ class ReturnController {
     record Scanned(@NotNull @Size(max = Limits.TEXT) String text) {}
 
     private final Returns returns;
+    private final NewReturns newReturns;
     private final ReturnViews views;
     private final ReturnScans scans;
     private final Shipments shipments;
     private final NobrecSettings settings;
 
     ReturnController(
-            Returns returns, ReturnViews views, ReturnScans scans, Shipments shipments, NobrecSettings settings) {
+            Returns returns,
+            NewReturns newReturns,
+            ReturnViews views,
+            ReturnScans scans,
+            Shipments shipments,
+            NobrecSettings settings) {
         this.returns = returns;
+        this.newReturns = newReturns;
         this.views = views;
         this.scans = scans;
         this.shipments = shipments;
@@ -135,7 +142,7 @@ class ReturnController {
     @GetMapping("/returnable")
     @ForTheDesk
     ReturnView.ReturnableView returnable(@RequestParam long shipment) {
-        return returns.returnable(shipment);
+        return newReturns.returnable(shipment);
     }
 
     /** Services that can carry a package of a shipment back, the cheapest first. */
@@ -146,7 +153,7 @@ class ReturnController {
             @RequestParam @Min(1) @Max(Limits.PACKAGES_OF_SHIPMENT) int packageNumber,
             @RequestParam @Size(max = Limits.FIGURE_TEXT) String weight,
             @RequestParam ReturnPayer payer) {
-        return returns.offers(shipment, packageNumber, weight(weight), payer).stream()
+        return newReturns.offers(shipment, packageNumber, weight(weight), payer).stream()
                 .map(ReturnController::offer)
                 .toList();
     }
@@ -175,7 +182,7 @@ class ReturnController {
     @PostMapping
     @ForTheDesk
     ReturnView askForLabel(@Valid @RequestBody LabelWish wish, Principal who) {
-        long id = returns.askForLabel(
+        long id = newReturns.askForLabel(
                 wish.shipment(),
                 new NewReturn.Terms(
                         job(wish.shipment()).number(),
@@ -185,7 +192,8 @@ class ReturnController {
                         wish.payer(),
                         wish.validUntil()),
                 wish.lines().stream().map(PiecesOfLine::pieces).toList(),
-                new Returns.WantedLabel(wish.packageNumber(), weight(wish.weight()), wish.service(), wish.seenCost()),
+                new NewReturns.WantedLabel(
+                        wish.packageNumber(), weight(wish.weight()), wish.service(), wish.seenCost()),
                 who.getName());
         return views.one(id);
     }
@@ -198,7 +206,7 @@ class ReturnController {
     @PostMapping("/without-label")
     @ForTheDesk
     ReturnView awaitWithoutLabel(@Valid @RequestBody WithoutLabel wish, Principal who) {
-        long id = returns.awaitWithoutLabel(
+        long id = newReturns.awaitWithoutLabel(
                 wish.shipment(),
                 new NewReturn.Terms(
                         job(wish.shipment()).number(),
@@ -206,7 +214,7 @@ class ReturnController {
                         wish.reason(),
                         wish.note().strip(),
                         ReturnPayer.SHOP,
-                        returns.dueWithoutLabel()),
+                        newReturns.dueWithoutLabel()),
                 wish.lines().stream().map(PiecesOfLine::pieces).toList(),
                 who.getName());
         return views.one(id);

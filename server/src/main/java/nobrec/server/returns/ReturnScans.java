@@ -1,9 +1,12 @@
 package nobrec.server.returns;
 
+import java.util.List;
 import java.util.Optional;
 import nobrec.core.identifier.TrackingText;
 import nobrec.core.notation.DayWords;
 import nobrec.core.refusal.Refusal;
+import nobrec.core.shipment.Shipment;
+import nobrec.core.shipment.ShipmentState;
 import nobrec.server.shipment.Shipments;
 import nobrec.server.site.Sites;
 import nobrec.server.workorder.WorkOrders;
@@ -53,7 +56,7 @@ class ReturnScans {
         Optional<ReturnRow> open = mapper.ofJob(workOrders.idOf(job.get())).stream()
                 .filter(row -> row.state().isAwaited())
                 .findFirst();
-        return open.map(this::found).orElseGet(() -> unannounced(job.get()));
+        return open.map(this::found).orElseGet(() -> unannounced(job.get(), number));
     }
 
     private Found found(ReturnRow row) {
@@ -66,11 +69,17 @@ class ReturnScans {
         return new Found(Optional.of(views.one(row.id())), Optional.empty(), Optional.of(row.job()), said);
     }
 
-    private Found unannounced(String job) {
-        Optional<Long> shipment = shipments.of(workOrders.byNumber(job)).stream()
-                .filter(each -> each.outcome().isPresent())
-                .map(each -> each.id())
-                .reduce((earlier, later) -> later);
+    /** The shipment whose label was scanned; of a job's number the one that left last. */
+    private Found unannounced(String job, String number) {
+        List<Shipment> gone = shipments.of(workOrders.byNumber(job)).stream()
+                .filter(each -> each.state() == ShipmentState.SHIPPED)
+                .toList();
+        Optional<Long> shipment = gone.stream()
+                .filter(each -> each.packages().stream()
+                        .anyMatch(packed -> packed.trackingNumber().equals(Optional.of(number))))
+                .findFirst()
+                .or(() -> gone.stream().findFirst())
+                .map(Shipment::id);
         return new Found(
                 Optional.empty(),
                 shipment,

@@ -86,7 +86,7 @@ class BadgeTest extends ServerTest {
     }
 
     @Test
-    void aBadgeOfNobodyIsRefusedAndANewOneReplacesTheOld() {
+    void aBadgeOfNobodyIsRefusedAndTheNextOneReplacesTheOld() {
         assertThat(scan("NOBREC-BADGE-0000")).hasStatus(HttpStatus.UNPROCESSABLE_CONTENT);
         hasBadge("tobin", "NOBREC-BADGE-DDDD");
         assertThat(at("POST", "/api/v1/badge/card", Map.of(), "tobin", "COORDINATOR")

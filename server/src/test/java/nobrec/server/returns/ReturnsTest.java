@@ -196,6 +196,37 @@ class ReturnsTest extends ServerTest {
         assertThat(postings(back)).hasSize(1).first().asString().startsWith("SOURCE");
     }
 
+    /** A job that left in two shipments: what comes back belongs to the one whose label it bears. */
+    @Test
+    void theLabelSaysWhichShipmentCameBack() {
+        bringIn("RT-2", "Plover Ground", 4);
+        JsonNode bench = json(send("POST", "/api/v1/shipments", Map.of("job", "RT-2")));
+        JsonNode less = json(send(
+                "POST",
+                "/api/v1/shipments/" + bench.path("id").asLong() + "/left-behind",
+                Map.of("line", bench.path("lines").get(0).path("id").asLong(), "quantity", 2)));
+        JsonNode first = shippedBy(less);
+        JsonNode second = shippedBy(json(send("POST", "/api/v1/shipments", Map.of("job", "RT-2"))));
+        for (JsonNode gone : List.of(first, second)) {
+            String number = gone.path("packages").get(0).path("trackingNumber").asString();
+            assertThat(json(send("POST", "/api/v1/returns/scans", Map.of("text", number)))
+                            .path("shipment")
+                            .asLong())
+                    .isEqualTo(gone.path("id").asLong());
+        }
+        assertThat(json(send("POST", "/api/v1/returns/scans", Map.of("text", "RT-2")))
+                        .path("shipment")
+                        .asLong())
+                .isEqualTo(second.path("id").asLong());
+    }
+
+    private JsonNode shippedBy(JsonNode bench) {
+        return json(ship(json(send(
+                "PUT",
+                "/api/v1/shipments/" + bench.path("id").asLong() + "/packages/1/weight",
+                Map.of("text", "1.5", "sure", true)))));
+    }
+
     @Test
     void whatStaysAwayIsOverdueWithItsReminder() {
         JsonNode gone = shipped("T-87");
