@@ -8,7 +8,10 @@ interface Props {
   act: ReturnType<typeof useAct>;
 }
 
-/** Voiding what has gone. It cannot be undone, so it asks once. */
+/** As many as have a key of their own. */
+const WITH_KEY = 9;
+
+/** Voiding what has gone, or one package of it. It cannot be undone, so it asks once. */
 export function VoidAct({ bench, act }: Props) {
   const [asked, setAsked] = useState(false);
   const { mutate } = act;
@@ -18,28 +21,65 @@ export function VoidAct({ bench, act }: Props) {
     setAsked(false);
     mutate(acts.makeVoid());
   }, [mutate]);
+  const carryOutPackage = useCallback(
+    (number: number) => {
+      setAsked(false);
+      mutate(acts.makePackageVoid(number));
+    },
+    [mutate],
+  );
+  const may = bench.mayVoid || bench.mayVoidPackage;
+  const alone = useMemo(
+    () => (bench.mayVoidPackage ? bench.packages.map((each) => each.number) : []),
+    [bench.mayVoidPackage, bench.packages],
+  );
   useKeys(
     useMemo(
       () =>
         asked
-          ? [{ key: "Escape", label: "Do not void", group: "Shipment", run: leave }]
-          : bench.mayVoid
+          ? [
+              { key: "Escape", label: "Do not void", group: "Shipment", run: leave },
+              ...alone
+                .filter((number) => number <= WITH_KEY)
+                .map((number) => ({
+                  key: String(number),
+                  label: `Void package ${number} alone`,
+                  group: "Shipment" as const,
+                  run: () => carryOutPackage(number),
+                })),
+            ]
+          : may
             ? [{ key: "Alt+v", label: "Void the shipment", group: "Shipment", run: ask }]
             : [],
-      [asked, ask, leave, bench.mayVoid],
+      [asked, ask, leave, may, alone, carryOutPackage],
     ),
   );
-  if (!bench.mayVoid) {
+  if (!may) {
     return null;
   }
   return asked ? (
-    <span role="group" aria-label="Void the shipment?" className="flex items-center gap-2">
+    <span role="group" aria-label="Void the shipment?" className="flex flex-wrap items-center gap-2">
       <strong className="text-warning">
-        Void {bench.packages.length === 1 ? "its label" : "all its labels"}?
+        Void {!bench.mayVoid ? "one package" : bench.packages.length === 1 ? "its label" : "all its labels"}?
       </strong>
-      <button type="button" className="act border-2" autoFocus disabled={act.isPending} onClick={carryOut}>
-        Void <Key name="Enter" />
-      </button>
+      {bench.mayVoid && (
+        <button type="button" className="act border-2" autoFocus disabled={act.isPending} onClick={carryOut}>
+          Void <Key name="Enter" />
+        </button>
+      )}
+      {alone.length > 0 && <span>{bench.mayVoid ? "or only package" : "Package"}</span>}
+      {alone.map((number) => (
+        <button
+          key={number}
+          type="button"
+          className="act"
+          aria-label={`Void package ${number} alone`}
+          disabled={act.isPending}
+          onClick={() => carryOutPackage(number)}
+        >
+          {number <= WITH_KEY ? <Key name={String(number)} /> : number}
+        </button>
+      ))}
       <button type="button" className="act" onClick={leave}>
         Keep <Key name="Esc" />
       </button>

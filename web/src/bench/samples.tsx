@@ -46,6 +46,7 @@ export const emptyBench: BenchData = {
   checks: [],
   rules: [],
   mayVoid: false,
+  mayVoidPackage: false,
   mayShip: false,
   papers: [],
   scanning: { demanded: false, scanned: 0, pieces: 0 },

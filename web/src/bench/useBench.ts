@@ -145,6 +145,10 @@ export const acts = {
     answer(api.POST("/api/v1/shipments/{id}/carrier-question", { params: { path: { id } } })),
   makeVoid: (): BenchAct => (id) =>
     answer(api.POST("/api/v1/shipments/{id}/void", { params: { path: { id } } })),
+  makePackageVoid:
+    (number: number): BenchAct =>
+    (id) =>
+      answer(api.POST("/api/v1/shipments/{id}/packages/{number}/void", { params: { path: { id, number } } })),
   /** @param again whether carriers that gave no price are asked once more */
   askForQuotes:
     (again: boolean): BenchAct =>

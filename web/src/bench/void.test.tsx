@@ -32,6 +32,20 @@ describe("voiding", () => {
     expect(mutate).toHaveBeenCalledTimes(1);
   });
 
+  it("voids one package of several by its number", async () => {
+    const user = userEvent.setup();
+    const sample = bench.packages[0] ?? ({ number: 1 } as (typeof bench.packages)[number]);
+    const packages = [1, 2, 3].map((number) => ({ ...sample, number }));
+    const { rerender } = render(<VoidAct bench={{ ...gone, mayVoidPackage: true, packages }} act={act} />);
+    await user.click(screen.getByRole("button", { name: /Void/ }));
+    await user.click(screen.getByRole("button", { name: "Void package 2 alone" }));
+    expect(mutate).toHaveBeenCalledTimes(1);
+    rerender(<VoidAct bench={{ ...gone, mayVoid: false, mayVoidPackage: true, packages }} act={act} />);
+    await user.click(screen.getByRole("button", { name: /Void/ }));
+    expect(screen.getByText(/one package/)).toBeTruthy();
+    expect(screen.queryByRole("button", { name: /Enter/ })).toBeNull();
+  });
+
   it("is not offered to whoever may not", () => {
     render(<VoidAct bench={{ ...gone, mayVoid: false }} act={act} />);
     expect(screen.queryByRole("button")).toBeNull();

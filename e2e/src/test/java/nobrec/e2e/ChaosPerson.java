@@ -22,7 +22,7 @@ import tools.jackson.databind.json.JsonMapper;
 final class ChaosPerson {
 
     private static final JsonMapper JSON = JsonMapper.builder().build();
-    private static final int LOOKS = 300;
+    private static final int LOOKS = 3_000;
     private static final int AT_ONCE = 25;
     private static final Duration PATIENCE = Duration.ofSeconds(20);
 

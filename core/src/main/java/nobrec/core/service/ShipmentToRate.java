@@ -43,6 +43,11 @@ public record ShipmentToRate(
         return new ShipmentToRate(packages, there, accessorials, goods, receiver, readyAt, promiseDate);
     }
 
+    /** The same, ready at another time. */
+    public ShipmentToRate readyOn(LocalDateTime when) {
+        return new ShipmentToRate(packages, destination, accessorials, goods, receiver, when, promiseDate);
+    }
+
     /** The day it leaves with a pickup. Prices and fuel are those of this day. */
     public LocalDate departureWith(Pickup pickup) {
         return pickup.departureFor(readyAt);

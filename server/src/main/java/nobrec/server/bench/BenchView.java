@@ -27,6 +27,7 @@ import nobrec.server.api.figure.WeightFigure;
  * @param mayAct whether whoever looks may change it now
  * @param mayShip whether every ready check allows it
  * @param mayVoid whether whoever looks may have it voided now
+ * @param mayVoidPackage whether that goes for one of its packages alone, too
  * @param voided what there is to say of its being void, left out where there is nothing
  * @param openHandover that a handover of an earlier day was left open here, in words, while this one has not gone
  * @param waitingFor what the carrier's missing answer is waited for with, while it is being shipped
@@ -67,6 +68,7 @@ public record BenchView(
         boolean mayAct,
         boolean mayShip,
         boolean mayVoid,
+        boolean mayVoidPackage,
         Optional<String> waitingFor,
         Optional<String> refusedBefore,
         Optional<VoidView> voided,

@@ -47,6 +47,7 @@ import nobrec.server.pricing.Assessor;
 import nobrec.server.shipment.ChargeLineRow;
 import nobrec.server.shipment.Shipments;
 import nobrec.server.site.Sites;
+import nobrec.server.voiding.PackageVoids;
 import nobrec.server.voiding.VoidNotes;
 import org.springframework.stereotype.Component;
 
@@ -66,6 +67,7 @@ class BenchViews {
     private final PackageViews packageViews;
     private final ShipToViews shipTos;
     private final VoidNotes voidNotes;
+    private final PackageVoids packageVoids;
     private final HandedOver handedOver;
     private final UnitSystem units;
 
@@ -81,6 +83,7 @@ class BenchViews {
             PackageViews packageViews,
             ShipToViews shipTos,
             VoidNotes voidNotes,
+            PackageVoids packageVoids,
             HandedOver handedOver,
             NobrecSettings settings,
             ShopMoney money) {
@@ -96,6 +99,7 @@ class BenchViews {
         this.packageViews = packageViews;
         this.shipTos = shipTos;
         this.voidNotes = voidNotes;
+        this.packageVoids = packageVoids;
         this.handedOver = handedOver;
         this.units = settings.units();
     }
@@ -166,6 +170,9 @@ class BenchViews {
         Optional<BenchView.VoidView> voided =
                 voidNotes.of(shipment).map(note -> new BenchView.VoidView(note.text(), note.awaited()));
         boolean seesCharge = SignedIn.seesWhatCustomersPay();
+        boolean mayVoid = shipment.state() == ShipmentState.SHIPPED
+                && SignedIn.packsAndShips()
+                && voided.filter(BenchView.VoidView::awaited).isEmpty();
         LocalDate today = sites.timeAt(sites.byId(shipment.siteId())).toLocalDate();
         ContentsCount count = shipment.state() == ShipmentState.OPEN
                 ? shipments.contentsCount(shipment)
@@ -207,10 +214,8 @@ class BenchViews {
                 seesCharge,
                 shipment.state() == ShipmentState.OPEN && SignedIn.packsAndShips(),
                 mayShip && SignedIn.packsAndShips(),
-                shipment.state() == ShipmentState.SHIPPED
-                        && SignedIn.packsAndShips()
-                        && shipped.flatMap(ShippedView::handedOver).isEmpty()
-                        && voided.filter(BenchView.VoidView::awaited).isEmpty(),
+                mayVoid && shipped.flatMap(ShippedView::handedOver).isEmpty(),
+                mayVoid && packageVoids.arePossible(shipment),
                 waiting.reasonOf(shipment),
                 waiting.refusalOf(shipment),
                 voided,

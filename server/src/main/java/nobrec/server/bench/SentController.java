@@ -42,4 +42,12 @@ class SentController {
         voiding.makeVoid(id, who.getName());
         return views.of(id);
     }
+
+    /** Voids one package of several: the rest stays as it left, and the package stands on the bench of its job again. */
+    @PostMapping("/{id}/packages/{number}/void")
+    @ForTheDesk
+    BenchView makePackageVoid(@PathVariable long id, @PathVariable int number, Principal who) {
+        voiding.makePackageVoid(id, number, who.getName());
+        return views.of(id);
+    }
 }

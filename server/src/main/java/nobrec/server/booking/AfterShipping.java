@@ -16,9 +16,11 @@ import nobrec.server.platform.outbox.OutboxWorker;
 import nobrec.server.platform.outbox.Subject;
 import nobrec.server.shipment.ChargeLineRow;
 import nobrec.server.shipment.Shipments;
+import nobrec.server.voiding.PackageVoided;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.context.ApplicationEventPublisher;
+import org.springframework.context.event.EventListener;
 import org.springframework.dao.PessimisticLockingFailureException;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.support.TransactionOperations;
@@ -31,6 +33,9 @@ import org.springframework.transaction.support.TransactionOperations;
 class AfterShipping implements OutboxHandler {
 
     static final Set<OutboxKind> KINDS = Set.of(OutboxKind.PAPERS, OutboxKind.WRITE_BACKS);
+
+    /** What an entry says whose shipment has its labels already. */
+    private static final String SLIP_ONLY = "SLIP_ONLY";
 
     private static final Logger LOG = LoggerFactory.getLogger(AfterShipping.class);
 
@@ -65,6 +70,14 @@ class AfterShipping implements OutboxHandler {
                 List.of(NewEntry.ours(OutboxKind.PAPERS, shipment), NewEntry.ours(OutboxKind.WRITE_BACKS, shipment)));
     }
 
+    /** The rest of a shipment is told of as it is now, and has a slip of its own. */
+    @EventListener
+    void on(PackageVoided voided) {
+        outbox.add(List.of(
+                new NewEntry(OutboxKind.PAPERS, voided.shipment(), OutboxEntry.OURS, "Its slip", SLIP_ONLY),
+                NewEntry.ours(OutboxKind.WRITE_BACKS, voided.shipment())));
+    }
+
     /**
      * Does at once what follows on a shipment that this server has settled just now: the leases are its own. What does not
      * come to an end is left to the outbox.
@@ -97,11 +110,7 @@ class AfterShipping implements OutboxHandler {
 
     private void carryOut(OutboxEntry entry, GoneShipment gone) {
         Runnable keep = entry.kind() == OutboxKind.PAPERS
-                ? papers.draw(
-                        gone.shipment(),
-                        gone.jobs(),
-                        gone.service(),
-                        charged(gone.shipment().id()))
+                ? drawn(entry, gone)
                 : () -> events.publishEvent(ShipmentShipped.of(gone.shipment(), gone.jobs(), gone.service()));
         try {
             transactions.executeWithoutResult(status -> {
@@ -111,6 +120,16 @@ class AfterShipping implements OutboxHandler {
         } catch (PessimisticLockingFailureException elsewhere) {
             LOG.info("{} of {}: done by another server, or to be tried again", entry.kind(), entry.subject());
         }
+    }
+
+    private Runnable drawn(OutboxEntry entry, GoneShipment gone) {
+        return entry.request().equals(SLIP_ONLY)
+                ? papers.drawSlip(gone.shipment(), gone.jobs(), gone.service())
+                : papers.draw(
+                        gone.shipment(),
+                        gone.jobs(),
+                        gone.service(),
+                        charged(gone.shipment().id()));
     }
 
     private Set<String> charged(long shipmentId) {

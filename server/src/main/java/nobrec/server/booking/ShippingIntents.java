@@ -1,10 +1,8 @@
 package nobrec.server.booking;
 
 import java.time.Clock;
-import java.util.ArrayList;
 import java.util.List;
 import nobrec.core.charging.CustomerCharge;
-import nobrec.core.rating.ChargeLine;
 import nobrec.core.rating.Offer;
 import nobrec.core.readiness.ReadyCheck;
 import nobrec.core.refusal.Refusal;
@@ -16,8 +14,6 @@ import nobrec.server.account.Accounts;
 import nobrec.server.audit.AuditLog;
 import nobrec.server.carrier.CarrierGateway;
 import nobrec.server.carrier.Consignment;
-import nobrec.server.platform.NobrecSettings;
-import nobrec.server.platform.Shortened;
 import nobrec.server.platform.money.ShopMoney;
 import nobrec.server.platform.outbox.NewEntry;
 import nobrec.server.platform.outbox.Outbox;
@@ -26,7 +22,7 @@ import nobrec.server.platform.outbox.OutboxKind;
 import nobrec.server.platform.outbox.Subject;
 import nobrec.server.pricing.Assessment;
 import nobrec.server.pricing.Assessor;
-import nobrec.server.shipment.ChargeLineRow;
+import nobrec.server.pricing.KeptCharges;
 import nobrec.server.shipment.ShipmentStore;
 import nobrec.server.shipment.Shipments;
 import nobrec.server.shipment.ShopTime;
@@ -42,8 +38,6 @@ import org.springframework.transaction.annotation.Transactional;
 class ShippingIntents {
 
     private static final int NUMBERS_SHOWN = 3;
-    private static final int LONGEST_TITLE = 200;
-    private static final int LONGEST_EXPLANATION = 2_000;
 
     private final Shipments shipments;
     private final ShipmentStore store;
@@ -53,7 +47,7 @@ class ShippingIntents {
     private final CarrierGateway gateway;
     private final Accounts accounts;
     private final AuditLog auditLog;
-    private final NobrecSettings settings;
+    private final KeptCharges kept;
     private final Clock clock;
 
     ShippingIntents(
@@ -65,7 +59,7 @@ class ShippingIntents {
             CarrierGateway gateway,
             Accounts accounts,
             AuditLog auditLog,
-            NobrecSettings settings,
+            KeptCharges kept,
             Clock clock) {
         this.shipments = shipments;
         this.store = store;
@@ -75,7 +69,7 @@ class ShippingIntents {
         this.gateway = gateway;
         this.accounts = accounts;
         this.auditLog = auditLog;
-        this.settings = settings;
+        this.kept = kept;
         this.clock = clock;
     }
 
@@ -95,7 +89,8 @@ class ShippingIntents {
         Offer offer = assessment.chosenOffer().orElseThrow();
         requireUnchanged(job, offer, seen);
         gateway.requireConnected(offer.service().carrier());
-        keepCharges(shipmentId, assessment, offer, signIn);
+        CustomerCharge charge = assessment.charge().orElseThrow();
+        store.beginShipping(shipmentId, signIn, kept.terms(offer, charge), kept.rows(offer, charge));
         OutboxEntry booking = outbox.addTaken(List.of(intent(
                         shipment,
                         jobs,
@@ -164,43 +159,6 @@ class ShippingIntents {
                             + " as you saw it.",
                     "Look at the offer again, then ship.");
         }
-    }
-
-    /** The charge lines as of now stay with the shipment, whatever becomes of rates and rules. */
-    private void keepCharges(long shipmentId, Assessment assessment, Offer offer, String signIn) {
-        CustomerCharge charge = assessment.charge().orElseThrow();
-        List<ChargeLineRow> rows = new ArrayList<>();
-        for (ChargeLine line : offer.chargeLines()) {
-            rows.add(new ChargeLineRow(
-                    rows.size() + 1,
-                    ChargeLineRow.Side.COST,
-                    line.forPackage().orElse(null),
-                    line.basis().code(),
-                    Shortened.to(LONGEST_TITLE, line.basis().title()),
-                    line.amount(offer.currency()),
-                    Shortened.to(LONGEST_EXPLANATION, line.basis().sentence(settings.units()))));
-        }
-        for (CustomerCharge.Line line : charge.lines()) {
-            rows.add(new ChargeLineRow(
-                    rows.size() + 1,
-                    ChargeLineRow.Side.CUSTOMER,
-                    null,
-                    "",
-                    Shortened.to(LONGEST_TITLE, line.title()),
-                    line.amount(),
-                    Shortened.to(LONGEST_EXPLANATION, line.reason() + " " + charge.reason())));
-        }
-        store.beginShipping(
-                shipmentId,
-                signIn,
-                new ShipmentStore.Terms(
-                        offer.service().code(),
-                        offer.departure(),
-                        offer.delivery(),
-                        offer.total().orElseThrow(),
-                        charge.total(),
-                        charge.margin()),
-                rows);
     }
 
     private NewEntry intent(Shipment shipment, Jobs jobs, Offer offer, String quote) {

@@ -66,6 +66,19 @@ public class CarrierGateway {
         return adapters.of(connection).makeVoid(connection, key, bookingKey);
     }
 
+    /** Whether a carrier makes one package of a consignment void. */
+    public boolean voidsPackages(Carrier carrier) {
+        return adapters.of(connections.to(carrier.code())) instanceof PackageVoidPort;
+    }
+
+    /** Makes one package of what was booked under a key void. */
+    public OutsideAnswer<String> makeVoid(Carrier carrier, String key, String bookingKey, int packageNumber) {
+        Connection connection = connections.to(carrier.code());
+        return adapters.of(connection) instanceof PackageVoidPort port
+                ? port.makeVoid(connection, key, bookingKey, packageNumber)
+                : new OutsideAnswer.Refused<>("Only whole consignments are made void.");
+    }
+
     /** Asks for the manifest of what its driver takes; one without a number is none. */
     public OutsideAnswer<String> manifest(Carrier carrier, String key, ManifestRequest request) {
         Connection connection = connections.to(carrier.code());

@@ -33,7 +33,7 @@ public class PaperAging {
         }
     }
 
-    private void packOld() {
+    void packOld() {
         packMadeBefore(clock.instant().minus(FRESH_FOR));
     }
 

@@ -27,6 +27,14 @@ interface PaperMapper {
     @ChangesAnyRows
     void markVoid(@Param("kind") Subject.Kind kind, @Param("id") long id, @Param("voidBy") long voidBy);
 
+    /** The label of one package, and what lists all of them. */
+    @ChangesAnyRows
+    void markPackageVoid(
+            @Param("kind") Subject.Kind kind,
+            @Param("id") long id,
+            @Param("packageNumber") int packageNumber,
+            @Param("voidBy") long voidBy);
+
     Optional<Pdf> pdf(long id);
 
     List<Unpacked> unpacked(@Param("madeBefore") Instant madeBefore, @Param("limit") int limit);

@@ -93,6 +93,11 @@ public class Papers {
         mapper.markVoid(kind, id, voidBy);
     }
 
+    /** The label of one package, and the slip that lists it. */
+    public void markPackageVoid(Subject.Kind kind, long id, int packageNumber, long voidBy) {
+        mapper.markPackageVoid(kind, id, packageNumber, voidBy);
+    }
+
     /** Those that count, without the bytes. */
     public List<PaperRow> of(Subject.Kind kind, long id) {
         return mapper.of(kind, id);

@@ -54,6 +54,13 @@ public class ShipmentPapers {
         return () -> papers.keep(drawn);
     }
 
+    /** Draws the slip alone: the labels that are there stay. */
+    public Runnable drawSlip(Shipment shipment, Jobs jobs, Service service) {
+        NewPaper drawn = papers.drawSlip(
+                Subject.shipment(shipment.id(), jobs.leading().number()), slip(shipment, jobs, service));
+        return () -> papers.keep(List.of(drawn));
+    }
+
     /** The label of a package as it would be, marked across: it has no number, costs nothing, and is kept nowhere. */
     public byte[] sample(Shipment shipment, Shipment.Package packed, Jobs jobs, Service service, LocalDate shipDate) {
         return papers.drawSample(label(shipment, packed, jobs, service, Set.of(), SAMPLE, shipDate));

@@ -72,9 +72,10 @@ public class HandedOver implements VoidObstacle {
                         "The handover to " + each.carrier() + " of " + DayWords.day(each.day()) + " is still open.");
     }
 
-    /** With whom a shipment left, and when; empty while none of it has. */
+    /** With whom packages of a shipment left, and when; empty while none of them has. */
     public Optional<String> said(Shipment shipment) {
-        return packages.handoverOf(shipment.id())
+        return packages.handoverOf(
+                        shipment.packages().stream().map(Shipment.Package::id).toList())
                 .flatMap(id -> mapper.byId(id).filter(row -> row.state() != HandoverState.OPEN))
                 .map(this::words);
     }

@@ -68,7 +68,7 @@ public class BenchUndo {
         }
     }
 
-    private void forgetOld() {
+    void forgetOld() {
         mapper.deleteBefore(clock.instant().minus(KEPT_FOR), FORGOTTEN_AT_ONCE);
     }
 

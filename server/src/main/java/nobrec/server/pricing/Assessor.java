@@ -90,8 +90,7 @@ public class Assessor {
                         .map(RuleAct::value)
                         .orElse(""));
         Optional<Offer> chosen = choice.chosen().flatMap(code -> byCode(offers, code));
-        Optional<CustomerCharge> charge =
-                chosen.filter(Offer::isPriced).map(offer -> charge(shipment, jobs, offer, toRate));
+        Optional<CustomerCharge> charge = chosen.filter(Offer::isPriced).map(offer -> charge(shipment, jobs, offer));
         return new Assessment(
                 offers,
                 quoted.notes(),
@@ -113,7 +112,8 @@ public class Assessor {
                 feed.offers(there.toKind(PlaceKind.BUSINESS), shipment.siteId()));
     }
 
-    private CustomerCharge charge(Shipment shipment, Jobs jobs, Offer offer, ShipmentToRate toRate) {
+    /** What the customer pays for a shipment by a priced offer. */
+    CustomerCharge charge(Shipment shipment, Jobs jobs, Offer offer) {
         WorkOrder job = jobs.leading();
         FreightBill bill = new FreightBill(
                 job.customer(),

@@ -1,5 +1,6 @@
 package nobrec.server.pricing;
 
+import java.time.LocalDate;
 import java.time.LocalDateTime;
 import java.util.List;
 import java.util.Map;
@@ -117,6 +118,11 @@ public class RatingFeed {
                 .map(day -> day.atTime(site.opensAt()))
                 .filter(opening -> opening.isAfter(now))
                 .orElse(now);
+    }
+
+    /** When the site of a shipment opens on a day. */
+    LocalDateTime opening(Shipment shipment, LocalDate day) {
+        return day.atTime(sites.byId(shipment.siteId()).opensAt());
     }
 
     List<Offer> offers(ShipmentToRate toRate, long siteId) {

@@ -40,9 +40,9 @@ public class HandedPackages {
         return mapper.inHandover(handover);
     }
 
-    /** The handover that a package of a shipment is in; zero for one before handovers were kept. */
-    public Optional<Long> handoverOf(long shipmentId) {
-        return mapper.handoverOf(shipmentId);
+    /** The handover that one of some packages is in; zero for one before handovers were kept. */
+    public Optional<Long> handoverOf(Collection<Long> packages) {
+        return packages.isEmpty() ? Optional.empty() : mapper.handoverOf(packages);
     }
 
     /** Those in a handover, the last one scanned first. */

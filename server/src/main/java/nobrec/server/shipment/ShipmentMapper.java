@@ -174,7 +174,7 @@ interface ShipmentMapper {
     /** How many are in a handover, and their weight, by service. */
     List<DepartedRow> inHandover(long handover);
 
-    Optional<Long> handoverOf(long shipmentId);
+    Optional<Long> handoverOf(@Param("packages") Collection<Long> packages);
 
     /** Those scanned in last, the latest first. */
     List<LabeledRow> scannedInto(@Param("handover") long handover, @Param("limit") int limit);
@@ -202,6 +202,23 @@ interface ShipmentMapper {
     List<VoidedRow> voidedOf(long shipmentId);
 
     Optional<Long> workOrderOfVoidedNumber(String trackingNumber);
+
+    void insertVoidedPackage(@Param("id") long id, @Param("packageId") long packageId);
+
+    /** Into another shipment, as its first one, with what is in it and what was scanned into it. */
+    @ChangesOneRow
+    void movePackage(@Param("packageId") long packageId, @Param("shipmentId") long shipmentId);
+
+    @ChangesAnyRows
+    void moveScans(@Param("packageId") long packageId, @Param("shipmentId") long shipmentId);
+
+    /** What one that has gone comes to. */
+    @ChangesOneRow
+    void updateAmounts(
+            @Param("id") long id,
+            @Param("freightCost") Money freightCost,
+            @Param("customerCharge") Money customerCharge,
+            @Param("margin") Money margin);
 
     @ChangesAnyRows
     void deleteChargeLines(long shipmentId);

@@ -19,6 +19,7 @@ import nobrec.core.measure.Size;
 import nobrec.core.measure.Weight;
 import nobrec.core.service.Accessorial;
 import nobrec.core.shipment.ContentsCount;
+import nobrec.core.shipment.PackageSplit;
 import nobrec.core.shipment.Shipment;
 import nobrec.core.shipment.ShipmentState;
 import nobrec.server.platform.LotText;
@@ -275,17 +276,40 @@ public class ShipmentStore {
      * @return the id under which it stays there
      */
     public long reopenVoided(Shipment shipment, String voidedBy) {
-        NewVoided voided = new NewVoided(
-                shipment.id(),
-                shipment.outcome().orElseThrow(),
-                shipment.startedBy().orElse(""),
-                voidedBy,
-                clock.instant());
+        NewVoided voided = NewVoided.all(shipment, voidedBy, clock.instant());
         mapper.insertVoided(voided);
         mapper.insertVoidedPackages(voided.getId(), shipment.id());
         mapper.clearTrackingNumbers(shipment.id());
         mapper.updateState(shipment.id(), ShipmentState.SHIPPED, ShipmentState.OPEN, null);
         mapper.deleteChargeLines(shipment.id());
+        return voided.getId();
+    }
+
+    /**
+     * A package of one that has gone is void: it stands in an open shipment of its own, as it was packed.
+     *
+     * @param before the shipment with it
+     * @param terms what the rest comes to, and of what
+     * @return the id under which what is void stays
+     */
+    public long takeOutVoided(
+            Shipment before, PackageSplit split, Terms terms, List<ChargeLineRow> chargeLines, String voidedBy) {
+        long bench = insert(before.siteId(), split.leading());
+        NewVoided voided = NewVoided.one(before, split.taken().number(), bench, voidedBy, clock.instant());
+        mapper.insertVoided(voided);
+        mapper.insertVoidedPackage(voided.getId(), split.taken().id());
+        // First out of the one, then into the other: no piece is in two at any time.
+        keepLines(before, split.rest());
+        if (!split.lines().isEmpty()) {
+            mapper.insertLines(bench, split.lines());
+        }
+        mapper.movePackage(split.taken().id(), bench);
+        mapper.moveScans(split.taken().id(), bench);
+        chooseService(bench, terms.serviceCode());
+        chooseAccessorials(bench, before.accessorials());
+        mapper.updateAmounts(before.id(), terms.freightCost(), terms.customerCharge(), terms.margin());
+        mapper.deleteChargeLines(before.id());
+        mapper.insertChargeLines(before.id(), chargeLines);
         return voided.getId();
     }
 

@@ -2,6 +2,7 @@ package nobrec.server.voiding;
 
 import java.util.Comparator;
 import java.util.List;
+import java.util.Set;
 import nobrec.core.refusal.Refusal;
 import nobrec.core.shipment.Shipment;
 import nobrec.core.shipment.ShipmentState;
@@ -14,6 +15,7 @@ import nobrec.server.platform.outbox.OutboxKind;
 import nobrec.server.platform.outbox.OutboxState;
 import nobrec.server.platform.outbox.Subject;
 import nobrec.server.shipment.Shipments;
+import org.jspecify.annotations.Nullable;
 import org.springframework.beans.factory.ObjectProvider;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
@@ -23,7 +25,11 @@ import tools.jackson.databind.json.JsonMapper;
 @Component
 class VoidIntents {
 
+    /** What follows on shipping and was not done yet. */
+    static final Set<OutboxKind> FOLLOWING = Set.of(OutboxKind.PAPERS, OutboxKind.WRITE_BACKS);
+
     private final Shipments shipments;
+    private final PackageVoids packageVoids;
     private final ServiceCatalog catalog;
     private final ObjectProvider<VoidObstacle> obstacles;
     private final Outbox outbox;
@@ -32,6 +38,7 @@ class VoidIntents {
 
     VoidIntents(
             Shipments shipments,
+            PackageVoids packageVoids,
             ServiceCatalog catalog,
             ObjectProvider<VoidObstacle> obstacles,
             Outbox outbox,
@@ -39,6 +46,7 @@ class VoidIntents {
             JsonMapper json) {
         this.obstacles = obstacles;
         this.shipments = shipments;
+        this.packageVoids = packageVoids;
         this.catalog = catalog;
         this.outbox = outbox;
         this.auditLog = auditLog;
@@ -51,34 +59,76 @@ class VoidIntents {
         Shipment shipment = shipments.lockedInOutline(shipmentId);
         String job = shipments.jobs(shipment).leading().number();
         requireGone(shipment, job);
+        requireNoObstacle(shipment, job);
+        OutboxEntry booking = booking(entries(shipment, job), job);
+        return ask(shipment, job, booking, "Void of " + booking.summary(), signIn, null);
+    }
+
+    /**
+     * The same for one of its packages.
+     *
+     * @throws Refusal when that cannot be voided alone, too
+     */
+    @Transactional
+    public OutboxEntry beginPackage(long shipmentId, int number, String signIn) {
+        Shipment shipment = shipments.locked(shipmentId);
+        String job = shipments.jobs(shipment).leading().number();
+        requireGone(shipment, job);
+        List<OutboxEntry> entries = entries(shipment, job);
+        if (entries.stream().anyMatch(each -> FOLLOWING.contains(each.kind()) && isWaiting(each))) {
+            throw Refusal.conflict(
+                    "Job " + job, "Its papers and postings are not done yet.", "Wait for them, then void the package.");
+        }
+        OutboxEntry booking = booking(entries, job);
+        requireNoObstacle(packageVoids.alone(shipment, booking, number), job);
+        return ask(shipment, job, booking, "Void of package " + number + ", " + booking.summary(), signIn, number);
+    }
+
+    private void requireNoObstacle(Shipment shipment, String job) {
         obstacles.stream()
                 .flatMap(each -> each.obstacle(shipment, job).stream())
                 .findFirst()
                 .ifPresent(reason -> {
                     throw reason;
                 });
-        List<OutboxEntry> entries = outbox.of(Subject.Kind.SHIPMENT, shipmentId);
+    }
+
+    private List<OutboxEntry> entries(Shipment shipment, String job) {
+        List<OutboxEntry> entries = outbox.of(Subject.Kind.SHIPMENT, shipment.id());
         if (entries.stream().anyMatch(each -> each.kind() == OutboxKind.VOID && isWaiting(each))) {
             throw Refusal.conflict(
                     "Job " + job,
                     "Its carrier is being asked to void it already.",
                     "Wait a moment: it goes on by itself.");
         }
-        OutboxEntry booking = entries.stream()
+        return entries;
+    }
+
+    private static OutboxEntry booking(List<OutboxEntry> entries, String job) {
+        return entries.stream()
                 .filter(each -> each.kind() == OutboxKind.BOOKING && each.state() == OutboxState.DONE)
                 .max(Comparator.comparing(OutboxEntry::id))
                 .orElseThrow(() -> Refusal.conflict(
                         "Job " + job, "No booking of it is on record.", "Have the carrier void it by telephone."));
+    }
+
+    private OutboxEntry ask(
+            Shipment shipment,
+            String job,
+            OutboxEntry booking,
+            String summary,
+            String signIn,
+            @Nullable Integer packageNumber) {
         OutboxEntry entry = outbox.addTaken(List.of(new NewEntry(
                         OutboxKind.VOID,
-                        Subject.shipment(shipmentId, job),
+                        Subject.shipment(shipment.id(), job),
                         booking.target(),
-                        "Void of " + booking.summary(),
-                        json.writeValueAsString(new VoidRequest(booking.entryKey(), signIn)))))
+                        summary,
+                        json.writeValueAsString(new VoidRequest(booking.entryKey(), signIn, packageNumber)))))
                 .get(0);
         auditLog.write(
                 signIn,
-                "asked to void",
+                packageNumber == null ? "asked to void" : "asked to void package " + packageNumber,
                 "Job " + job,
                 catalog.carrier(booking.target()).name());
         return entry;

@@ -1,7 +1,9 @@
 package nobrec.server.voiding;
 
 import java.util.Comparator;
+import java.util.List;
 import java.util.Optional;
+import java.util.stream.Collectors;
 import nobrec.core.shipment.Shipment;
 import nobrec.core.shipment.ShipmentState;
 import nobrec.server.account.Accounts;
@@ -15,6 +17,7 @@ import nobrec.server.shipment.ShopTime;
 import nobrec.server.shipment.VoidedRow;
 import nobrec.server.site.Sites;
 import org.springframework.stereotype.Component;
+import tools.jackson.databind.json.JsonMapper;
 
 /** What there is to say of a shipment's voids, in words. */
 @Component
@@ -31,20 +34,43 @@ public class VoidNotes {
     private final Sites sites;
     private final Accounts accounts;
     private final Outbox outbox;
+    private final JsonMapper json;
 
-    VoidNotes(Shipments shipments, ServiceCatalog catalog, Sites sites, Accounts accounts, Outbox outbox) {
+    VoidNotes(
+            Shipments shipments,
+            ServiceCatalog catalog,
+            Sites sites,
+            Accounts accounts,
+            Outbox outbox,
+            JsonMapper json) {
         this.shipments = shipments;
         this.catalog = catalog;
         this.sites = sites;
         this.accounts = accounts;
         this.outbox = outbox;
+        this.json = json;
     }
 
     /** That it is asked for or was refused, where it has gone; what it was, where it is open again. */
     public Optional<Note> of(Shipment shipment) {
         return shipment.state() == ShipmentState.SHIPPED
-                ? newest(shipment.id()).flatMap(this::ofAsked)
+                ? newest(shipment.id()).flatMap(entry -> ofAsked(entry).or(() -> takenOut(shipment)))
                 : shipments.voidedOf(shipment.id()).stream().findFirst().map(row -> ofVoided(row, shipment));
+    }
+
+    /** Of one that has gone since without some of its packages. */
+    private Optional<Note> takenOut(Shipment shipment) {
+        List<VoidedRow> rows = shipments.voidedOf(shipment.id()).stream()
+                .filter(row -> row.packageNumber() != null && row.shipmentId() == shipment.id())
+                .filter(row ->
+                        row.shippedAt().equals(shipment.outcome().orElseThrow().shippedAt()))
+                .toList();
+        return rows.isEmpty()
+                ? Optional.empty()
+                : Optional.of(new Note(
+                        rows.stream().map(row -> ofVoided(row, shipment).text()).collect(Collectors.joining(" "))
+                                + " What was in it stands on the bench: open the job again to ship it.",
+                        false));
     }
 
     private Optional<OutboxEntry> newest(long shipmentId) {
@@ -55,23 +81,28 @@ public class VoidNotes {
 
     private Optional<Note> ofAsked(OutboxEntry entry) {
         String carrier = catalog.carrier(entry.target()).name();
+        Integer number = json.readValue(entry.request(), VoidRequest.class).packageNumber();
+        String what = number == null ? "it" : "package " + number;
         return switch (entry.state()) {
             case WAITING ->
                 Optional.of(new Note(
-                        carrier + " is asked to void it. "
+                        carrier + " is asked to void " + what + ". "
                                 + (entry.answer().isEmpty() ? "" : entry.answer() + " It is asked again by itself. ")
                                 + "Until it answers the shipment counts.",
                         true));
             case FAILED ->
-                Optional.of(
-                        new Note(carrier + " refused to void it: " + entry.answer() + " The shipment counts.", false));
+                Optional.of(new Note(
+                        carrier + " refused to void " + what + ": " + entry.answer() + " The shipment counts.", false));
             case DONE, REVERSED -> Optional.empty();
         };
     }
 
     private Note ofVoided(VoidedRow row, Shipment shipment) {
+        String what = row.packageNumber() == null
+                ? "it"
+                : "package " + row.packageNumber() + (row.shipmentId() == shipment.id() ? "" : " of what has gone");
         return new Note(
-                accounts.displayName(row.voidedBy()) + " voided it on "
+                accounts.displayName(row.voidedBy()) + " voided " + what + " on "
                         + ShopTime.show(row.voidedAt(), sites.byId(shipment.siteId())) + ": "
                         + catalog.service(row.serviceCode()).name() + ", " + row.trackingNumbers()
                         + ". Throw that label away.",

@@ -2,9 +2,9 @@ package nobrec.server.voiding;
 
 import java.util.List;
 import java.util.Optional;
-import java.util.Set;
 import java.util.stream.Collectors;
 import nobrec.core.shipment.Jobs;
+import nobrec.core.shipment.PackageSplit;
 import nobrec.core.shipment.Shipment;
 import nobrec.core.shipment.ShipmentState;
 import nobrec.server.audit.AuditLog;
@@ -29,10 +29,8 @@ import org.springframework.transaction.annotation.Transactional;
 @Component
 class VoidOutcomes {
 
-    /** What follows on shipping and has not been done need not be done. */
-    private static final Set<OutboxKind> FOLLOWING = Set.of(OutboxKind.PAPERS, OutboxKind.WRITE_BACKS);
-
     private final Shipments shipments;
+    private final PackageVoids packageVoids;
     private final ShipmentStore store;
     private final Outbox outbox;
     private final Papers papers;
@@ -43,6 +41,7 @@ class VoidOutcomes {
 
     VoidOutcomes(
             Shipments shipments,
+            PackageVoids packageVoids,
             ShipmentStore store,
             Outbox outbox,
             Papers papers,
@@ -51,6 +50,7 @@ class VoidOutcomes {
             AuditLog auditLog,
             ApplicationEventPublisher events) {
         this.shipments = shipments;
+        this.packageVoids = packageVoids;
         this.store = store;
         this.outbox = outbox;
         this.papers = papers;
@@ -67,8 +67,12 @@ class VoidOutcomes {
 
     /** @return whether the shipment is void by this answer */
     @Transactional
-    public boolean settle(OutboxEntry entry, String askedBy, OutsideAnswer<String> answer) {
-        Shipment shipment = shipments.lockedInOutline(entry.subjectId());
+    public boolean settle(OutboxEntry entry, VoidRequest request, OutsideAnswer<String> answer) {
+        Integer packageNumber = request.packageNumber();
+        String askedBy = request.askedBy();
+        Shipment shipment = packageNumber == null
+                ? shipments.lockedInOutline(entry.subjectId())
+                : shipments.locked(entry.subjectId());
         boolean awaited = shipment.state() == ShipmentState.SHIPPED
                 && waiting(shipment.id())
                         .filter(waiting -> waiting.entryKey().equals(entry.entryKey()))
@@ -79,7 +83,11 @@ class VoidOutcomes {
         if (answer instanceof OutsideAnswer.Accepted<String> accepted) {
             if (giveUpOther(shipment, entry, askedBy)) {
                 outbox.done(entry, accepted.result());
-                reopen(shipment, askedBy);
+                if (packageNumber == null) {
+                    reopen(shipment, askedBy);
+                } else {
+                    takeOut(shipment, packageNumber, askedBy);
+                }
                 return true;
             }
         } else if (answer instanceof OutsideAnswer.Refused<String> refused) {
@@ -114,9 +122,24 @@ class VoidOutcomes {
 
     private void reopen(Shipment shipment, String askedBy) {
         Jobs jobs = shipments.jobs(shipment);
-        outbox.callOff(FOLLOWING, Subject.Kind.SHIPMENT, shipment.id());
+        // What follows on shipping and has not been done need not be done.
+        outbox.callOff(VoidIntents.FOLLOWING, Subject.Kind.SHIPMENT, shipment.id());
         long voided = store.reopenVoided(shipment, askedBy);
         papers.markVoid(Subject.Kind.SHIPMENT, shipment.id(), voided);
+        cameBack(shipment, jobs, askedBy, "voided");
+    }
+
+    private void takeOut(Shipment shipment, int packageNumber, String askedBy) {
+        Jobs jobs = shipments.jobs(shipment);
+        PackageSplit split = PackageSplit.of(shipment, jobs, packageNumber);
+        cameBack(split.alone(shipment), jobs, askedBy, "voided package " + packageNumber);
+        packageVoids.takeOut(shipment, split, jobs, askedBy);
+        events.publishEvent(
+                new PackageVoided(Subject.shipment(shipment.id(), jobs.leading().number())));
+    }
+
+    /** @param shipment with what came back: all of it, or one package */
+    private void cameBack(Shipment shipment, Jobs jobs, String askedBy, String act) {
         List<String> numbers = workOrders.cameBack(shipment.lines().stream()
                 .collect(Collectors.toMap(Shipment.Line::workOrderLineId, Shipment.Line::quantity)));
         List<String> tracking = shipment.packages().stream()
@@ -127,6 +150,6 @@ class VoidOutcomes {
                 jobs.leading().number(),
                 sites.timeAt(sites.byId(shipment.siteId())).toLocalDate(),
                 tracking));
-        numbers.forEach(job -> auditLog.write(askedBy, "voided", "Job " + job, String.join(", ", tracking)));
+        numbers.forEach(job -> auditLog.write(askedBy, act, "Job " + job, String.join(", ", tracking)));
     }
 }

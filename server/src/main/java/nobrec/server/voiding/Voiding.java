@@ -46,18 +46,27 @@ public class Voiding implements OutboxHandler {
 
     /** Makes void, or leaves it waiting for the carrier's answer when none comes in time. */
     public void makeVoid(long shipmentId, String signIn) {
-        OutboxEntry entry = intents.begin(shipmentId, signIn);
+        carryOutNow(intents.begin(shipmentId, signIn));
+    }
+
+    /** The same for one of its packages. */
+    public void makePackageVoid(long shipmentId, int number, String signIn) {
+        carryOutNow(intents.beginPackage(shipmentId, number, signIn));
+    }
+
+    private void carryOutNow(OutboxEntry entry) {
         OutsideAnswer<String> answer;
         try {
             answer = carryOutOnce(entry);
         } catch (RuntimeException failed) {
-            LOG.error("The void of shipment {} was begun and not finished; it goes on by itself", shipmentId, failed);
+            LOG.error(
+                    "{} of {} was begun and not finished; it goes on by itself", entry.kind(), entry.subject(), failed);
             return;
         }
         if (answer instanceof OutsideAnswer.Refused<String> refused) {
             throw Refusal.unusable(
                     catalog.carrier(entry.target()).name(),
-                    "It refused to void the shipment: " + refused.reason(),
+                    "It refused to void it: " + refused.reason(),
                     "The shipment counts. Speak with the carrier.");
         }
     }
@@ -86,11 +95,14 @@ public class Voiding implements OutboxHandler {
     private OutsideAnswer<String> carryOutOnce(OutboxEntry entry) {
         Carrier carrier = catalog.carrier(entry.target());
         VoidRequest request = json.readValue(entry.request(), VoidRequest.class);
-        OutsideAnswer<String> answer = gateway.makeVoid(carrier, entry.entryKey(), request.bookingKey());
+        Integer packageNumber = request.packageNumber();
+        OutsideAnswer<String> answer = packageNumber == null
+                ? gateway.makeVoid(carrier, entry.entryKey(), request.bookingKey())
+                : gateway.makeVoid(carrier, entry.entryKey(), request.bookingKey(), packageNumber);
         if (answer instanceof OutsideAnswer.NotFound<String>) {
             answer = new OutsideAnswer.Refused<>("It has no such consignment.");
         }
-        if (outcomes.settle(entry, request.askedBy(), answer)) {
+        if (outcomes.settle(entry, request, answer)) {
             worker.start();
         }
         return answer;

@@ -11,23 +11,30 @@ import nobrec.standins.http.WebServer;
 public final class CarrierStandIn implements StandIn {
 
     /** How a carrier differs from another. */
-    public record Profile(String path, String name, boolean phoneRequired, TrackingNumbers numbers, CarrierApi api) {}
+    public record Profile(
+            String path,
+            String name,
+            boolean phoneRequired,
+            boolean voidsPackages,
+            TrackingNumbers numbers,
+            CarrierApi api) {}
 
     private static final CarrierApi JSON = new JsonCarrierApi();
 
     public static final Profile PLOVER =
-            new Profile("plover", "Plover Parcel", false, number -> TrackingNumbers.modulo10("PV", number), JSON);
+            new Profile("plover", "Plover Parcel", false, true, number -> TrackingNumbers.modulo10("PV", number), JSON);
     public static final Profile DUNLIN =
-            new Profile("dunlin", "Dunlin Express", true, number -> TrackingNumbers.modulo10("DX", number), JSON);
-    public static final Profile GODWIT =
-            new Profile("godwit", "Godwit Post", false, number -> TrackingNumbers.postalItem("GP", number, "US"), JSON);
+            new Profile("dunlin", "Dunlin Express", true, true, number -> TrackingNumbers.modulo10("DX", number), JSON);
+    public static final Profile GODWIT = new Profile(
+            "godwit", "Godwit Post", false, false, number -> TrackingNumbers.postalItem("GP", number, "US"), JSON);
 
     public static final Profile CURLEW =
-            new Profile("curlew", "Curlew Freight", true, number -> TrackingNumbers.modulo10("CF", number), JSON);
+            new Profile("curlew", "Curlew Freight", true, true, number -> TrackingNumbers.modulo10("CF", number), JSON);
     public static final Profile WHIMBREL = new Profile(
             "whimbrel",
             "Whimbrel Lines",
             true,
+            false,
             number -> TrackingNumbers.modulo10("WL", number),
             new XmlCarrierApi("shop-417", "lowland-reed"));
 

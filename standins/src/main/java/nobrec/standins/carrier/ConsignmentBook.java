@@ -59,11 +59,44 @@ public final class ConsignmentBook {
         if (there.containsKey("void")) {
             return "Consignment " + number + " was void already.";
         }
-        if (there.containsKey("collected")) {
+        if (there.containsKey("collected")
+                || packageMaps(there).stream().anyMatch(each -> each.containsKey("collected"))) {
             throw new IllegalArgumentException("Consignment " + number + " was collected already.");
         }
         consignments.put(key, with(there, "void"));
         return "Consignment " + number + " is void.";
+    }
+
+    /**
+     * Makes one package of a consignment void.
+     *
+     * @return what was done, in words
+     * @throws IllegalArgumentException when it is not there, was collected, is the last one, or only whole consignments are voided
+     */
+    synchronized String makeVoid(String key, int number) {
+        Map<String, Object> there =
+                consignments.find(key).orElseThrow(() -> new IllegalArgumentException("No consignment has this key."));
+        Map<String, Object> parcel = packageMaps(there).stream()
+                .filter(each -> each.get("number").equals(number))
+                .findFirst()
+                .orElseThrow(() -> new IllegalArgumentException("It has no package " + number + "."));
+        if (parcel.containsKey("void") || there.containsKey("void")) {
+            return "Package " + number + " was void already.";
+        }
+        if (!profile.voidsPackages()) {
+            throw new IllegalArgumentException("Only whole consignments are made void.");
+        }
+        if (parcel.containsKey("collected") || there.containsKey("collected")) {
+            throw new IllegalArgumentException("Package " + number + " was collected already.");
+        }
+        if (packageMaps(there).stream()
+                        .filter(each -> !each.containsKey("void"))
+                        .count()
+                == 1) {
+            throw new IllegalArgumentException("It is the last one: have the consignment made void.");
+        }
+        consignments.put(key, withMarkedPackages(there, List.of((String) parcel.get("trackingNumber")), "void"));
+        return "Package " + number + " is void.";
     }
 
     /** The driver has it: it cannot be made void any more. */
@@ -79,7 +112,13 @@ public final class ConsignmentBook {
      */
     synchronized String manifest(String key, List<String> trackingNumbers) {
         if (manifests.find(key).isEmpty()) {
-            trackingNumbers.stream().map(this::keyOf).distinct().toList().forEach(this::collect);
+            trackingNumbers.stream()
+                    .map(this::keyOf)
+                    .distinct()
+                    .toList()
+                    .forEach(each -> consignments.put(
+                            each,
+                            withMarkedPackages(consignments.find(each).orElseThrow(), trackingNumbers, "collected")));
         }
         Map<String, Object> manifest = manifests.once(
                 key,
@@ -97,7 +136,10 @@ public final class ConsignmentBook {
                         .anyMatch(taken -> taken.trackingNumber().equals(trackingNumber)))
                 .findFirst()
                 .orElseThrow(() -> new IllegalArgumentException("There is no package " + trackingNumber + "."));
-        if (there.containsKey("void")) {
+        if (there.containsKey("void")
+                || packageMaps(there).stream()
+                        .anyMatch(each -> each.containsKey("void")
+                                && each.get("trackingNumber").equals(trackingNumber))) {
             throw new IllegalArgumentException("Package " + trackingNumber + " is void.");
         }
         return (String) there.get("key");
@@ -110,6 +152,18 @@ public final class ConsignmentBook {
     private static Map<String, Object> with(Map<String, Object> record, String mark) {
         Map<String, Object> marked = new LinkedHashMap<>(record);
         marked.put(mark, true);
+        return marked;
+    }
+
+    private static Map<String, Object> withMarkedPackages(
+            Map<String, Object> consignment, List<String> trackingNumbers, String mark) {
+        Map<String, Object> marked = new LinkedHashMap<>(consignment);
+        marked.put(
+                "packages",
+                packageMaps(consignment).stream()
+                        .map(each ->
+                                trackingNumbers.contains((String) each.get("trackingNumber")) ? with(each, mark) : each)
+                        .toList());
         return marked;
     }
 
@@ -131,11 +185,14 @@ public final class ConsignmentBook {
 
     /** The packages of what was taken. */
     static List<Taken> packages(Map<String, Object> consignment) {
-        return ((List<?>) consignment.get("packages"))
-                .stream()
-                        .map(each -> (Map<?, ?>) each)
-                        .map(each -> new Taken((Integer) each.get("number"), (String) each.get("trackingNumber")))
-                        .toList();
+        return packageMaps(consignment).stream()
+                .map(each -> new Taken((Integer) each.get("number"), (String) each.get("trackingNumber")))
+                .toList();
+    }
+
+    @SuppressWarnings("unchecked")
+    private static List<Map<String, Object>> packageMaps(Map<String, Object> consignment) {
+        return (List<Map<String, Object>>) consignment.get("packages");
     }
 
     List<Map<String, Object>> all() {

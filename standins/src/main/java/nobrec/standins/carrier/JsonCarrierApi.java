@@ -25,6 +25,9 @@ final class JsonCarrierApi implements CarrierApi {
     public void mount(WebServer web, String path, Conduct conduct, ConsignmentBook book) {
         web.post(path + "/consignments", conduct.around(exchange -> accept(exchange, book)));
         web.post(path + "/consignments/{key}/void", conduct.around(exchange -> makeVoid(exchange, book)));
+        web.post(
+                path + "/consignments/{key}/packages/{number}/void",
+                conduct.around(exchange -> makePackageVoid(exchange, book)));
         web.post(path + "/manifests", conduct.around(exchange -> manifest(exchange, book)));
         web.post(path + "/pickups", conduct.around(exchange -> askForPickup(exchange, book)));
         web.post(path + "/pickups/{number}/call-off", conduct.around(exchange -> callOff(exchange, book)));
@@ -56,6 +59,16 @@ final class JsonCarrierApi implements CarrierApi {
         String key = exchange.key();
         try {
             exchange.json(200, Map.of("key", key, "text", book.makeVoid(exchange.pathPart(0))));
+        } catch (IllegalArgumentException refusal) {
+            exchange.json(422, new Problem(key, refusal.getMessage()));
+        }
+    }
+
+    private static void makePackageVoid(Exchange exchange, ConsignmentBook book) throws IOException {
+        String key = exchange.key();
+        try {
+            int number = Integer.parseInt(exchange.pathPart(1));
+            exchange.json(200, Map.of("key", key, "text", book.makeVoid(exchange.pathPart(0), number)));
         } catch (IllegalArgumentException refusal) {
             exchange.json(422, new Problem(key, refusal.getMessage()));
         }

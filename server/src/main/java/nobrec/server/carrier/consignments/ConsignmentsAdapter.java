@@ -7,6 +7,7 @@ import nobrec.server.carrier.CarrierPort;
 import nobrec.server.carrier.CarrierQuote;
 import nobrec.server.carrier.Consignment;
 import nobrec.server.carrier.ManifestRequest;
+import nobrec.server.carrier.PackageVoidPort;
 import nobrec.server.carrier.PickupAsked;
 import nobrec.server.carrier.QuoteRequest;
 import nobrec.server.carrier.QuoteTime;
@@ -20,7 +21,7 @@ import tools.jackson.databind.JsonNode;
 
 /** Carriers that take consignments as JSON (docs/outside-protocol.md): grams and millimeters, as we keep them. */
 @Component
-class ConsignmentsAdapter implements CarrierPort {
+class ConsignmentsAdapter implements CarrierPort, PackageVoidPort {
 
     private static final String CONSIGNMENTS = "/consignments";
 
@@ -49,6 +50,13 @@ class ConsignmentsAdapter implements CarrierPort {
     public OutsideAnswer<String> makeVoid(Connection connection, String key, String bookingKey) {
         return calls.sendForText(
                 connection, "POST", CONSIGNMENTS + OutsidePath.of(bookingKey) + "/void", key, Map.of());
+    }
+
+    @Override
+    public OutsideAnswer<String> makeVoid(Connection connection, String key, String bookingKey, int packageNumber) {
+        String address =
+                CONSIGNMENTS + OutsidePath.of(bookingKey) + "/packages" + OutsidePath.of("" + packageNumber) + "/void";
+        return calls.sendForText(connection, "POST", address, key, Map.of());
     }
 
     @Override
