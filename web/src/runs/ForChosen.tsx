@@ -7,6 +7,8 @@ interface Props {
   of: number;
   choices: { code: string; name: string }[];
   cartons: { code: string; name: string }[];
+  models: string[];
+  sites: { code: string; city: string }[];
   disabled: boolean;
   allOrNone: () => void;
   change: (change: RunChange) => void;
@@ -14,12 +16,14 @@ interface Props {
   takeOut: () => void;
 }
 
-/** One value for all chosen: weight, carton, service, day. */
+/** One value for all chosen: weight, carton, another job's packing, service, day, site. */
 export function ForChosen({
   count,
   of,
   choices,
   cartons,
+  models,
+  sites,
   disabled,
   allOrNone,
   change,
@@ -77,6 +81,21 @@ export function ForChosen({
         ))}
       </select>
       <select
+        aria-label="Packed like"
+        title="Cartons, contents, sizes and weights of a job with the same contents, for all chosen"
+        className="entry max-w-28 py-0.5"
+        value=""
+        disabled={disabled}
+        onChange={(event) => change({ packedLike: event.target.value })}
+      >
+        <option value="">Packed like …</option>
+        {models.map((each) => (
+          <option key={each} value={each}>
+            {each}
+          </option>
+        ))}
+      </select>
+      <select
         aria-label="Service for all chosen"
         className="entry max-w-28 py-0.5"
         value=""
@@ -104,6 +123,22 @@ export function ForChosen({
           }
         }}
       />
+      {sites.length > 1 && (
+        <select
+          aria-label="Site for all chosen"
+          className="entry max-w-28 py-0.5"
+          value=""
+          disabled={disabled}
+          onChange={(event) => change({ site: event.target.value })}
+        >
+          <option value="">From …</option>
+          {sites.map((each) => (
+            <option key={each.code} value={each.code}>
+              {each.city}
+            </option>
+          ))}
+        </select>
+      )}
       <button
         type="button"
         className="act py-0"

@@ -71,6 +71,8 @@ function Whole({ run, timeZone }: { run: Run; timeZone: string }) {
       {run.mayAct && open.length > 0 && (
         <ForChosen
           cartons={run.cartons}
+          models={run.rows.filter((row) => row.packages > 0).map((row) => row.job)}
+          sites={run.sites}
           count={chosen.length}
           of={open.length}
           choices={choicesOf(run)}

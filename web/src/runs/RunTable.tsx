@@ -11,7 +11,7 @@ interface Props {
   change: (job: string, change: RunChange) => void;
 }
 
-/** A row a job; carton, weight and service are corrected in place, Tab leads from one to the next. */
+/** A row a job; carton, weight, service, day and site are corrected in place, Tab leads from one to the next. */
 export function RunTable({ run, chosen, toggle, disabled, change }: Props) {
   return (
     <table className="timetable compact">
@@ -25,6 +25,7 @@ export function RunTable({ run, chosen, toggle, disabled, change }: Props) {
           <th>Service</th>
           <th className="text-right">Costs us</th>
           {run.seesCharge && <th className="text-right">Customer pays</th>}
+          <th>Leaves</th>
           <th>Arrives</th>
           <th>What comes of it</th>
         </tr>
@@ -59,6 +60,9 @@ export function RunTable({ run, chosen, toggle, disabled, change }: Props) {
             </td>
             <td className="figure text-right">{row.total?.amount}</td>
             {run.seesCharge && <td className="figure text-right">{row.charge?.amount}</td>}
+            <td>
+              <LeavesCell row={row} run={run} disabled={disabled || !run.mayAct} change={change} />
+            </td>
             <td className={"whitespace-nowrap " + (row.late ? "font-bold text-warning" : "")}>
               {row.arrivesOn && day(row.arrivesOn)}
               {row.late && row.promised && (
@@ -159,6 +163,53 @@ function ServiceCell({ row, disabled, change }: CellProps) {
         </option>
       ))}
     </select>
+  );
+}
+
+/** From where, and on which day. */
+function LeavesCell({ row, run, disabled, change }: CellProps & { run: Run }) {
+  const city = run.sites.find((each) => each.code === row.site)?.city;
+  if (!isOpen(row)) {
+    return (
+      <span className="whitespace-nowrap">
+        {row.leavesOn && day(row.leavesOn)}
+        {run.sites.length > 1 && <span className="quiet block text-sm">{city}</span>}
+      </span>
+    );
+  }
+  return (
+    <>
+      <input
+        key={row.leavesOn}
+        type="date"
+        aria-label={`Ship day of job ${row.job}`}
+        defaultValue={row.leavesOn}
+        disabled={disabled}
+        className="entry w-32 py-0"
+        onBlur={(event) => {
+          const chosen = event.currentTarget.value;
+          if (/^20\d\d-/.test(chosen) && chosen !== row.leavesOn) {
+            change(row.job, { day: chosen });
+          }
+        }}
+      />
+      {run.sites.length > 1 && (
+        <select
+          aria-label={`Site of job ${row.job}`}
+          value={row.site}
+          disabled={disabled}
+          className="entry block w-32 py-0 text-sm"
+          onChange={(event) => change(row.job, { site: event.target.value })}
+        >
+          {!city && <option value={row.site}>?</option>}
+          {run.sites.map((each) => (
+            <option key={each.code} value={each.code}>
+              {each.city}
+            </option>
+          ))}
+        </select>
+      )}
+    </>
   );
 }
 

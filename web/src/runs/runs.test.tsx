@@ -1,4 +1,4 @@
-import { cleanup, render, screen } from "@testing-library/react";
+import { cleanup, fireEvent, render, screen } from "@testing-library/react";
 import userEvent from "@testing-library/user-event";
 import { MemoryRouter } from "react-router";
 import { afterEach, describe, expect, it, vi } from "vitest";
@@ -11,6 +11,7 @@ const usd = (amount: string) => ({ amount, currency: "USD" });
 const row: RunRow = {
   job: "8801",
   state: "READY",
+  site: "ROCKFORD",
   shipTo: "Gannet Rise LLC, Tucson, AZ 85701",
   packages: 1,
   carton: "Small carton",
@@ -55,6 +56,10 @@ const run: Run = {
     { code: "C1", name: "Small carton" },
     { code: "C2", name: "Long carton" },
   ],
+  sites: [
+    { code: "ROCKFORD", city: "Rockford" },
+    { code: "BELOIT", city: "Beloit" },
+  ],
 };
 
 const change = vi.fn();
@@ -73,6 +78,17 @@ function table(rows: RunRow[]) {
 }
 
 describe("the rows of a run", () => {
+  it("chooses day and site of one job", async () => {
+    const user = userEvent.setup();
+    table([row]);
+    await user.selectOptions(screen.getByLabelText("Site of job 8801"), "BELOIT");
+    expect(change).toHaveBeenCalledWith("8801", { site: "BELOIT" });
+    const day = screen.getByLabelText("Ship day of job 8801");
+    fireEvent.change(day, { target: { value: "2026-12-09" } });
+    fireEvent.blur(day);
+    expect(change).toHaveBeenLastCalledWith("8801", { day: "2026-12-09" });
+  });
+
   it("take a weight by Enter and a service by choosing it, each once", async () => {
     const user = userEvent.setup();
     table([row]);

@@ -176,6 +176,7 @@ class ArchitectureTest {
                             "platform",
                             "pricing",
                             "shipment",
+                            "site",
                             "workorder")),
             Map.entry("pickup", List.of("account", "api", "audit", "carrier", "connection", "platform", "site")),
             Map.entry("find", List.of("api", "returns", "shipment", "workorder")),

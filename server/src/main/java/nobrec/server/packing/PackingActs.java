@@ -5,9 +5,11 @@ import nobrec.core.address.PlaceKey;
 import nobrec.core.refusal.Refusal;
 import nobrec.core.shipment.HandPacking;
 import nobrec.core.shipment.Jobs;
+import nobrec.core.shipment.SamePacking;
 import nobrec.core.shipment.Shipment;
 import nobrec.core.workorder.WorkOrder;
 import nobrec.server.audit.AuditLog;
+import nobrec.server.carton.CartonTypes;
 import nobrec.server.shipment.ShipmentStore;
 import nobrec.server.shipment.Shipments;
 import nobrec.server.workorder.WorkOrders;
@@ -23,6 +25,7 @@ public class PackingActs {
     private final ShipmentStore store;
     private final Packers packers;
     private final WorkOrders workOrders;
+    private final CartonTypes cartonTypes;
     private final BenchUndo undo;
     private final AuditLog auditLog;
 
@@ -31,6 +34,7 @@ public class PackingActs {
             ShipmentStore store,
             Packers packers,
             WorkOrders workOrders,
+            CartonTypes cartonTypes,
             BenchUndo undo,
             AuditLog auditLog) {
         this.undo = undo;
@@ -38,6 +42,7 @@ public class PackingActs {
         this.store = store;
         this.packers = packers;
         this.workOrders = workOrders;
+        this.cartonTypes = cartonTypes;
         this.auditLog = auditLog;
     }
 
@@ -100,6 +105,17 @@ public class PackingActs {
     public void replan(long shipmentId, boolean all, String signIn) {
         undoable(shipmentId, "planned the packages again", signIn, (hands, shipment) -> hands.replan(shipment, all));
         log(signIn, "planned the packages again", shipmentId, all ? "all of them" : "those not placed by hand");
+    }
+
+    /** Packed as another shipment with the same contents is: cartons, what is in each, sizes and weights. */
+    public void packLike(long shipmentId, Shipment model, String signIn) {
+        Shipment shipment = open(shipmentId);
+        Jobs modelJobs = shipments.jobs(model);
+        Shipment packed = SamePacking.of(shipment, shipments.jobs(shipment), model, modelJobs, cartonTypes.set());
+        String as = "as job " + modelJobs.leading().number();
+        undo.remember(shipment, "packed it " + as, signIn);
+        store.putBack(shipment, packed, signIn);
+        log(signIn, "packed it as another one is", shipmentId, as);
     }
 
     /** Follows another service or weight, as long as nobody weighed or placed anything. */

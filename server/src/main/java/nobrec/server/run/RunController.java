@@ -43,6 +43,7 @@ class RunController {
      * One thing for some jobs; what is left out stays.
      *
      * @param byRecords packages that nobody weighed weigh what the records say
+     * @param packedLike number of the job with the same contents that is packed as these are to be
      * @param cheapest the cheapest service that keeps the promise
      */
     record Change(
@@ -52,6 +53,7 @@ class RunController {
             Optional<@Size(max = Limits.FIGURE_TEXT) String> weight,
             Optional<Boolean> byRecords,
             Optional<@Size(max = Limits.CODE) String> carton,
+            Optional<@Size(max = Limits.TEXT) String> packedLike,
             Optional<@Size(max = Limits.CODE) String> service,
             Optional<Boolean> cheapest,
             Optional<LocalDate> day,
@@ -99,6 +101,7 @@ class RunController {
                         change.weight(),
                         change.byRecords().orElse(false),
                         change.carton(),
+                        change.packedLike(),
                         change.service(),
                         change.cheapest().orElse(false),
                         change.day(),

@@ -16,6 +16,7 @@ import nobrec.server.packing.Opening;
 import nobrec.server.packing.PackingActs;
 import nobrec.server.pricing.Assessor;
 import nobrec.server.shipment.Shipments;
+import nobrec.server.workorder.WorkOrders;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.support.TransactionOperations;
 
@@ -30,6 +31,7 @@ class RunEdits {
     private final RunLooks looks;
     private final Opening opening;
     private final Shipments shipments;
+    private final WorkOrders workOrders;
     private final Assessor assessor;
     private final BenchActs bench;
     private final PackingActs packing;
@@ -40,6 +42,7 @@ class RunEdits {
             RunLooks looks,
             Opening opening,
             Shipments shipments,
+            WorkOrders workOrders,
             Assessor assessor,
             BenchActs bench,
             PackingActs packing,
@@ -48,6 +51,7 @@ class RunEdits {
         this.looks = looks;
         this.opening = opening;
         this.shipments = shipments;
+        this.workOrders = workOrders;
         this.assessor = assessor;
         this.bench = bench;
         this.packing = packing;
@@ -91,6 +95,10 @@ class RunEdits {
     private void apply(Shipment shipment, RunChange change, String signIn) {
         long id = shipment.id();
         change.site().ifPresent(site -> bench.leaveFrom(id, site, signIn));
+        change.packedLike()
+                .map(this::packed)
+                .filter(model -> model.id() != id)
+                .ifPresent(model -> packing.packLike(id, model, signIn));
         change.carton().ifPresent(carton -> packing.changeCarton(id, theOnePackage(shipment), carton, signIn));
         change.weight().ifPresent(text -> bench.typeWeight(id, theOnePackage(shipment), text, false, signIn));
         if (change.byRecords()) {
@@ -106,6 +114,15 @@ class RunEdits {
         if (change.cheapest()) {
             bench.chooseService(id, cheapest(shipments.byId(id)), signIn);
         }
+    }
+
+    private Shipment packed(String job) {
+        return shipments
+                .there(workOrders.byNumber(job))
+                .orElseThrow(() -> Refusal.unusable(
+                        "Job " + job,
+                        "It is not packed yet.",
+                        "Open it on the Bench, pack it there, then choose it here."));
     }
 
     private static int theOnePackage(Shipment shipment) {

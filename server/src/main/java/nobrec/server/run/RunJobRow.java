@@ -10,6 +10,7 @@ import org.jspecify.annotations.Nullable;
  * A row of table run_job: what would happen to a job, or what came of it.
  *
  * @param shipmentId null while it is not open
+ * @param site code of our site that it leaves from; empty text while nothing is known
  * @param weight of all its packages, as weighed or as their contents should weigh; null where that is not known
  * @param weighed whether all of it was weighed or typed
  * @param service code of what it goes by; empty text where nothing can be chosen
@@ -21,6 +22,7 @@ record RunJobRow(
         String job,
         RunJobState state,
         @Nullable Long shipmentId,
+        String site,
         String shipTo,
         int packages,
         String carton,
@@ -47,6 +49,7 @@ record RunJobRow(
                 RunJobState.NEW,
                 null,
                 "",
+                "",
                 0,
                 "",
                 null,
@@ -67,8 +70,35 @@ record RunJobRow(
     /** It is open, as this shipment. */
     RunJobRow of(long shipment) {
         return new RunJobRow(
-                runId, position, job, state, shipment, shipTo, packages, carton, weight, weighed, service, total,
+                runId, position, job, state, shipment, site, shipTo, packages, carton, weight, weighed, service, total,
                 charge, leavesOn, arrivesOn, promised, reason, remedy, choices, tracking, endedAt);
+    }
+
+    /** It has gone, with what numbers it has now. */
+    RunJobRow shipped(String numbers) {
+        return new RunJobRow(
+                runId,
+                position,
+                job,
+                RunJobState.SHIPPED,
+                shipmentId,
+                site,
+                shipTo,
+                packages,
+                carton,
+                weight,
+                weighed,
+                service,
+                total,
+                charge,
+                leavesOn,
+                arrivesOn,
+                promised,
+                "",
+                "",
+                choices,
+                numbers,
+                endedAt);
     }
 
     /** It does not go, for a reason. */
@@ -79,6 +109,7 @@ record RunJobRow(
                 job,
                 how,
                 shipmentId,
+                site,
                 shipTo,
                 packages,
                 carton,

@@ -17,6 +17,7 @@ import nobrec.server.platform.Shortened;
 import nobrec.server.pricing.Assessment;
 import nobrec.server.pricing.Assessor;
 import nobrec.server.shipment.Shipments;
+import nobrec.server.site.Sites;
 import org.springframework.stereotype.Component;
 import tools.jackson.databind.json.JsonMapper;
 
@@ -35,13 +36,21 @@ class RunLooks {
     private final Shipments shipments;
     private final Assessor assessor;
     private final CartonTypes cartonTypes;
+    private final Sites sites;
     private final Trials trials;
     private final JsonMapper json;
 
-    RunLooks(Shipments shipments, Assessor assessor, CartonTypes cartonTypes, Trials trials, JsonMapper json) {
+    RunLooks(
+            Shipments shipments,
+            Assessor assessor,
+            CartonTypes cartonTypes,
+            Sites sites,
+            Trials trials,
+            JsonMapper json) {
         this.shipments = shipments;
         this.assessor = assessor;
         this.cartonTypes = cartonTypes;
+        this.sites = sites;
         this.trials = trials;
         this.json = json;
     }
@@ -80,6 +89,7 @@ class RunLooks {
                 row.job(),
                 goes ? RunJobState.READY : RunJobState.STOPPED,
                 row.shipmentId(),
+                sites.byId(shipment.siteId()).code(),
                 Shortened.to(
                         LONGEST_NAME, job.shipTo().name() + ", " + job.shipTo().cityLine()),
                 shipment.packages().size(),

@@ -28,10 +28,14 @@ record RunView(
         boolean seesCharge,
         boolean mayAct,
         String currency,
-        List<CartonChoice> cartons) {
+        List<CartonChoice> cartons,
+        List<SiteChoice> sites) {
 
     /** A carton that one package can go in. */
     record CartonChoice(String code, String name) {}
+
+    /** One of our sites that a job can leave from. */
+    record SiteChoice(String code, String city) {}
 
     /** @param timeLeft in words; left out where it cannot be said yet */
     record Doing(boolean shipping, boolean stopping, long done, long total, Optional<String> timeLeft) {}
@@ -44,6 +48,7 @@ record RunView(
     record Row(
             String job,
             RunJobState state,
+            String site,
             String shipTo,
             int packages,
             String carton,

@@ -6,6 +6,7 @@ import java.time.Instant;
 import java.time.LocalDate;
 import java.util.EnumSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
@@ -18,9 +19,11 @@ import nobrec.server.api.security.SignedIn;
 import nobrec.server.carton.CartonTypes;
 import nobrec.server.platform.Age;
 import nobrec.server.platform.NobrecSettings;
+import nobrec.server.platform.Shortened;
 import nobrec.server.platform.money.ShopMoney;
 import nobrec.server.platform.task.Tasks;
 import nobrec.server.shipment.Shipments;
+import nobrec.server.site.Sites;
 import org.joda.money.Money;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
@@ -30,6 +33,8 @@ import tools.jackson.databind.json.JsonMapper;
 /** Runs as the screen shows them. */
 @Component
 class RunViews {
+
+    private static final int LONGEST_TRACKING = 500;
 
     private static final Set<RunJobState> COUNTED =
             EnumSet.of(RunJobState.READY, RunJobState.SHIPPING, RunJobState.ASKED, RunJobState.SHIPPED);
@@ -41,6 +46,7 @@ class RunViews {
     private final Runs runs;
     private final Shipments shipments;
     private final CartonTypes cartonTypes;
+    private final Sites sites;
     private final Accounts accounts;
     private final NobrecSettings settings;
     private final ShopMoney money;
@@ -52,6 +58,7 @@ class RunViews {
             Runs runs,
             Shipments shipments,
             CartonTypes cartonTypes,
+            Sites sites,
             Accounts accounts,
             NobrecSettings settings,
             ShopMoney money,
@@ -61,6 +68,7 @@ class RunViews {
         this.runs = runs;
         this.shipments = shipments;
         this.cartonTypes = cartonTypes;
+        this.sites = sites;
         this.accounts = accounts;
         this.settings = settings;
         this.money = money;
@@ -87,6 +95,9 @@ class RunViews {
                 money.currency().getCode(),
                 cartonTypes.all().stream()
                         .map(each -> new RunView.CartonChoice(each.code(), each.name()))
+                        .toList(),
+                sites.all().stream()
+                        .map(each -> new RunView.SiteChoice(each.code(), each.city()))
                         .toList());
     }
 
@@ -98,11 +109,11 @@ class RunViews {
                 .filter(Objects::nonNull)
                 .toList();
         Set<Long> open = shipments.openOf(ids);
-        Set<Long> shipped = shipments.shippedOf(ids);
+        Map<Long, String> shipped = shipments.trackingOf(ids);
         return rows.stream().map(row -> asItIs(row, open, shipped)).toList();
     }
 
-    private static RunJobRow asItIs(RunJobRow row, Set<Long> open, Set<Long> shipped) {
+    private static RunJobRow asItIs(RunJobRow row, Set<Long> open, Map<Long, String> shipped) {
         if (!FOLLOWED.contains(row.state()) || row.shipmentId() == null) {
             return row;
         }
@@ -112,7 +123,8 @@ class RunViews {
                             RunJobState.FAILED, "It was shipped, and voided since.", "Look again to ship it once more.")
                     : row.not(RunJobState.FAILED, "Its carrier refused it.", "The Bench says why; then look again.");
         }
-        return shipped.contains(row.shipmentId()) ? row.not(RunJobState.SHIPPED, "", "") : row;
+        String tracking = shipped.get(row.shipmentId());
+        return tracking == null ? row : row.shipped(Shortened.to(LONGEST_TRACKING, tracking));
     }
 
     private RunView.Doing doing(RunRow run, Tasks.Standing task, List<RunJobRow> rows) {
@@ -130,6 +142,7 @@ class RunViews {
         return new RunView.Row(
                 row.job(),
                 row.state(),
+                row.site(),
                 row.shipTo(),
                 row.packages(),
                 row.carton(),

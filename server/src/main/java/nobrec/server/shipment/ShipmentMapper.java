@@ -74,6 +74,9 @@ interface ShipmentMapper {
 
     List<Long> inState(@Param("ids") Collection<Long> ids, @Param("state") ShipmentState state);
 
+    /** Of those that have gone. */
+    List<TrackingRow> trackingOf(@Param("ids") Collection<Long> ids);
+
     Optional<Long> openOwn(long workOrderId);
 
     Optional<Long> workOrderOfTrackingNumber(String trackingNumber);

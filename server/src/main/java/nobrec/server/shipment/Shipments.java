@@ -131,9 +131,12 @@ public class Shipments implements TrackedJobs {
         return ids.isEmpty() ? Set.of() : Set.copyOf(mapper.inState(ids, ShipmentState.OPEN));
     }
 
-    /** Those of some that have their tracking numbers. */
-    public Set<Long> shippedOf(Collection<Long> ids) {
-        return ids.isEmpty() ? Set.of() : Set.copyOf(mapper.inState(ids, ShipmentState.SHIPPED));
+    /** The tracking numbers of those of some that have theirs, each in one text. */
+    public Map<Long, String> trackingOf(Collection<Long> ids) {
+        return ids.isEmpty()
+                ? Map.of()
+                : mapper.trackingOf(ids).stream()
+                        .collect(Collectors.toMap(TrackingRow::shipmentId, TrackingRow::trackingNumbers));
     }
 
     /** What has left by each service on that day. */

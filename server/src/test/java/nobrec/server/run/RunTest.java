@@ -113,6 +113,59 @@ class RunTest extends ServerTest {
         assertThat(row(run, 0).path("state").asString()).isEqualTo("READY");
     }
 
+    /** One is packed in two packages and weighed; the others with the same contents are to be like it. */
+    @Test
+    void thePlanOfOneForAllWithTheSameContents() {
+        List<String> jobs = jobs("RUNRL-", 3);
+        bringIn("RUNRL-9", "Godwit Parcel", 7);
+        jobs.add("RUNRL-9");
+        JsonNode model = json(send("POST", "/api/v1/shipments", Map.of("job", "RUNRL-1")));
+        String address = "/api/v1/shipments/" + model.path("id").asLong();
+        long line = model.path("lines").get(0).path("id").asLong();
+        send("POST", address + "/packages", Map.of("text", "C1"));
+        send("POST", address + "/moves", Map.of("line", line, "quantity", 2, "from", 1, "to", 2));
+        send("PUT", address + "/packages/1/weight", Map.of("text", "1.6"));
+        send("PUT", address + "/packages/2/weight", Map.of("text", "1.1"));
+        JsonNode run = change(made(jobs), jobs, Map.of("packedLike", "RUNRL-1"));
+        assertThat(states(run)).containsExactly("READY", "READY", "READY", "STOPPED");
+        assertThat(row(run, 3).path("reason").asString()).contains("holds 7 ×", "RUNRL-1 holds 5 ×");
+        JsonNode like = get("/api/v1/shipments?job=RUNRL-3");
+        assertThat(like.path("packages")).hasSize(2);
+        assertThat(like.path("packages")
+                        .get(1)
+                        .path("contents")
+                        .get(0)
+                        .path("quantity")
+                        .asInt())
+                .isEqualTo(2);
+        assertThat(like.path("packages").get(1).path("weightSource").asString()).isEqualTo("TYPED");
+        assertThat(like.path("packages").get(1).path("cartonReason").asString()).contains("RUNRL-1");
+        assertThat(row(run, 2).path("total")).isEqualTo(row(run, 0).path("total"));
+        assertThat(row(change(run, jobs.subList(1, 2), Map.of("packedLike", "RUNRL-404")), 1)
+                        .path("reason")
+                        .asString())
+                .as("a job that is not there")
+                .isNotEmpty();
+        JsonNode undone =
+                json(send("POST", "/api/v1/shipments/" + like.path("id").asLong() + "/undo", Map.of()));
+        assertThat(undone.path("bench").path("packages")).hasSize(1);
+    }
+
+    @Test
+    void dayAndSiteAreChosenByRow() {
+        List<String> jobs = jobs("RUNRY-", 2);
+        JsonNode run = change(made(jobs), jobs, Map.of("weight", "3.1"));
+        assertThat(row(run, 0).path("site").asString()).isEqualTo("ROCKFORD");
+        run = change(run, jobs.subList(0, 1), Map.of("site", "BELOIT"));
+        assertThat(run.path("rows").valueStream().map(row -> row.path("site").asString()))
+                .containsExactly("BELOIT", "ROCKFORD");
+        String later = row(run, 1).path("leavesOn").asString();
+        run = change(run, jobs.subList(0, 1), Map.of("day", "2026-12-09"));
+        assertThat(row(run, 0).path("leavesOn").asString()).isEqualTo("2026-12-09");
+        assertThat(row(run, 1).path("leavesOn").asString()).isEqualTo(later);
+        assertThat(run.path("sites")).hasSizeGreaterThan(1);
+    }
+
     @Test
     void papersComeInTheOrderOfTheRun() throws IOException {
         List<String> jobs = new ArrayList<>(jobs("RUNRP-", 3));
