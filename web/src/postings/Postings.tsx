@@ -26,6 +26,7 @@ const KINDS = {
   PICKUP_CALL_OFF: "Pickup, called off",
   RETURN_LABEL: "Return label",
   RETURN_VOID: "Return label, void",
+  TOP_UP: "Payment to carrier",
   VOID: "Void",
   INVOICE_REVERSAL: "Invoice, reversed",
   SOURCE_REVERSAL: "Order, reversed",
@@ -33,9 +34,9 @@ const KINDS = {
 } as const;
 const STATES = { WAITING: "waiting", DONE: "done", FAILED: "failed", REVERSED: "reversed" } as const;
 
-/** What hangs on a handover or a pickup bears the carrier's name. */
+/** What hangs on a handover, a pickup or an account bears the carrier's name. */
 function isOfAJob(row: Posting): boolean {
-  return row.kind !== "MANIFEST" && row.kind !== "PICKUP" && row.kind !== "PICKUP_CALL_OFF";
+  return !["MANIFEST", "PICKUP", "PICKUP_CALL_OFF", "TOP_UP"].includes(row.kind);
 }
 
 /** The ledger of write-backs. */

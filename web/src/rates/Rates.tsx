@@ -5,6 +5,7 @@ import { useMay } from "../signin/who";
 import { BringIn } from "../ui/BringIn";
 import { Empty, ProblemLine, Trouble, Waiting } from "../ui/states";
 import { CarrierPricing } from "./CarrierPricing";
+import { PrepaidAccounts } from "./PrepaidAccounts";
 import { SheetTable } from "./SheetTable";
 import { TakenSheet } from "./TakenSheet";
 
@@ -50,6 +51,7 @@ export function Rates() {
             <SheetTable services={list.data.services} />
           )}
           <CarrierPricing />
+          <PrepaidAccounts />
         </>
       )}
     </BringIn>

@@ -5,6 +5,7 @@ import { Key } from "../ui/Key";
 import { useKeys } from "../ui/keys";
 import { ProblemLine, Trouble, Waiting } from "../ui/states";
 import { useTitle } from "../ui/useTitle";
+import { PrepaidLine } from "../prepaid/PrepaidLine";
 import { ForChosen } from "./ForChosen";
 import { RunFoot } from "./RunFoot";
 import { RunTable } from "./RunTable";
@@ -90,6 +91,17 @@ function Whole({ run, timeZone }: { run: Run; timeZone: string }) {
         disabled={!mayChange}
         change={(job, change) => mutate((all) => all.change([job], change))}
       />
+      {run.prepaid.map((account) => (
+        <div key={account.carrierCode} className="my-2">
+          <PrepaidLine
+            account={account}
+            currency={run.currency}
+            timeZone={timeZone}
+            mayPayIn={run.mayAct && run.seesCharge}
+            looksAgain={["run", run.id]}
+          />
+        </div>
+      ))}
       <RunFoot run={run} busy={act.isPending} start={() => mutate((all) => all.start())} />
     </div>
   );

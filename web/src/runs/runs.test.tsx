@@ -56,6 +56,7 @@ const run: Run = {
     { code: "C1", name: "Small carton" },
     { code: "C2", name: "Long carton" },
   ],
+  prepaid: [],
   sites: [
     { code: "ROCKFORD", city: "Rockford" },
     { code: "BELOIT", city: "Beloit" },

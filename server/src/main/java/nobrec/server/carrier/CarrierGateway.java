@@ -1,6 +1,8 @@
 package nobrec.server.carrier;
 
+import java.math.BigDecimal;
 import java.util.List;
+import java.util.regex.Pattern;
 import nobrec.core.refusal.Refusal;
 import nobrec.core.service.Carrier;
 import nobrec.server.connection.Adapters;
@@ -16,6 +18,7 @@ import tools.jackson.databind.json.JsonMapper;
 public class CarrierGateway {
 
     private static final int LONGEST_NUMBER = 60;
+    private static final Pattern FIGURE = Pattern.compile("-?[0-9]{1,9}\\.[0-9]{2}");
 
     private final Connections connections;
     private final Adapters<CarrierPort> adapters;
@@ -77,6 +80,29 @@ public class CarrierGateway {
         return adapters.of(connection) instanceof PackageVoidPort port
                 ? port.makeVoid(connection, key, bookingKey, packageNumber)
                 : new OutsideAnswer.Refused<>("Only whole consignments are made void.");
+    }
+
+    /** What an account that is paid beforehand holds; one in another currency, or no figure, is refused here. */
+    public OutsideAnswer<BigDecimal> balance(Carrier carrier, String key, String currency) {
+        Connection connection = connections.to(carrier.code());
+        return adapters.of(connection) instanceof PrepaidPort port
+                ? port.balance(connection, key).then(balance -> read(balance, currency))
+                : new OutsideAnswer.Refused<>("Its account is not paid beforehand.");
+    }
+
+    private static OutsideAnswer<BigDecimal> read(PrepaidPort.Balance balance, String currency) {
+        return balance.currency().equals(currency)
+                        && FIGURE.matcher(balance.amount()).matches()
+                ? new OutsideAnswer.Accepted<>(new BigDecimal(balance.amount()))
+                : new OutsideAnswer.Refused<>("It gave no balance in " + currency + ".");
+    }
+
+    /** Pays into an account; the same key pays once. */
+    public OutsideAnswer<String> topUp(Carrier carrier, String key, String amount, String currency) {
+        Connection connection = connections.to(carrier.code());
+        return adapters.of(connection) instanceof PrepaidPort port
+                ? port.topUp(connection, key, new PrepaidPort.Balance(amount, currency))
+                : new OutsideAnswer.Refused<>("Its account is not paid beforehand.");
     }
 
     /** Asks for the manifest of what its driver takes; one without a number is none. */

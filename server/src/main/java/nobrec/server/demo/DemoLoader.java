@@ -31,6 +31,7 @@ import nobrec.server.charge.ShopChargeRules;
 import nobrec.server.platform.DemoSettings;
 import nobrec.server.platform.csv.UploadedFile;
 import nobrec.server.platform.money.ShopMoney;
+import nobrec.server.prepaid.PrepaidAccounts;
 import nobrec.server.rule.HouseRules;
 import nobrec.server.site.Site;
 import nobrec.server.site.Sites;
@@ -62,6 +63,7 @@ class DemoLoader implements ApplicationRunner {
     private final Accounts accounts;
     private final CartonTypes cartonTypes;
     private final ServiceCatalog catalog;
+    private final PrepaidAccounts prepaid;
     private final RateSheetIntake rateSheets;
     private final ShopChargeRules chargeRules;
     private final HouseRules houseRules;
@@ -74,6 +76,7 @@ class DemoLoader implements ApplicationRunner {
             Accounts accounts,
             CartonTypes cartonTypes,
             ServiceCatalog catalog,
+            PrepaidAccounts prepaid,
             RateSheetIntake rateSheets,
             ShopChargeRules chargeRules,
             HouseRules houseRules,
@@ -86,6 +89,7 @@ class DemoLoader implements ApplicationRunner {
         this.accounts = accounts;
         this.cartonTypes = cartonTypes;
         this.catalog = catalog;
+        this.prepaid = prepaid;
         this.rateSheets = rateSheets;
         this.chargeRules = chargeRules;
     }
@@ -154,6 +158,9 @@ class DemoLoader implements ApplicationRunner {
                         new CarrierPricing(
                                 Objects.requireNonNull(entry.pricedBy()),
                                 CarrierPricing.BY_SHEET.toleranceThousandths())));
+        shop.carriers().stream()
+                .filter(entry -> Boolean.TRUE.equals(entry.prepaid()))
+                .forEach(entry -> prepaid.add(entry.code()));
         for (DemoShop.ServiceEntry entry : shop.services()) {
             catalog.add(service(entry, Objects.requireNonNull(carriers.get(entry.carrier()))));
             rateSheets.add(new UploadedFile(entry.sheet(), Files.readAllBytes(rates.resolve(entry.sheet()))));

@@ -61,7 +61,10 @@ record DemoShop(
     /** @param pickups cut-off by carrier code, of those that come there */
     record OtherSiteEntry(SiteEntry site, Map<String, LocalTime> pickups) {}
 
-    /** @param pricedBy null where our sheets say what it costs */
+    /**
+     * @param pricedBy null where our sheets say what it costs
+     * @param prepaid whether the account with it is paid beforehand; null where it is not
+     */
     record CarrierEntry(
             String code,
             String name,
@@ -69,7 +72,8 @@ record DemoShop(
             boolean companyRequired,
             TrackingForm trackingForm,
             LocalTime cutOff,
-            @Nullable PricedBy pricedBy) {}
+            @Nullable PricedBy pricedBy,
+            @Nullable Boolean prepaid) {}
 
     /**
      * @param path below the stand-ins' address; null for what has an address of its own

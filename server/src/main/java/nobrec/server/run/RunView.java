@@ -29,13 +29,33 @@ record RunView(
         boolean mayAct,
         String currency,
         List<CartonChoice> cartons,
-        List<SiteChoice> sites) {
+        List<SiteChoice> sites,
+        List<PrepaidView> prepaid) {
 
     /** A carton that one package can go in. */
     record CartonChoice(String code, String name) {}
 
     /** One of our sites that a job can leave from. */
     record SiteChoice(String code, String city) {}
+
+    /**
+     * An account that is paid beforehand, of which what is ready takes something.
+     *
+     * @param balance as the carrier said it last; left out before it was asked
+     * @param said why it gave none at the last time; empty text where it did
+     * @param needed by what is ready
+     * @param missing what has to be paid in before all of it can go; left out where that is not known
+     * @param stays once all of it has gone
+     */
+    record PrepaidView(
+            String carrierCode,
+            String carrier,
+            Optional<Amount> balance,
+            Optional<Instant> askedAt,
+            String said,
+            Amount needed,
+            Optional<Amount> missing,
+            Optional<Amount> stays) {}
 
     /** @param timeLeft in words; left out where it cannot be said yet */
     record Doing(boolean shipping, boolean stopping, long done, long total, Optional<String> timeLeft) {}

@@ -47,6 +47,7 @@ class RunViews {
     private final Shipments shipments;
     private final CartonTypes cartonTypes;
     private final Sites sites;
+    private final RunPrepaid prepaid;
     private final Accounts accounts;
     private final NobrecSettings settings;
     private final ShopMoney money;
@@ -59,6 +60,7 @@ class RunViews {
             Shipments shipments,
             CartonTypes cartonTypes,
             Sites sites,
+            RunPrepaid prepaid,
             Accounts accounts,
             NobrecSettings settings,
             ShopMoney money,
@@ -69,6 +71,7 @@ class RunViews {
         this.shipments = shipments;
         this.cartonTypes = cartonTypes;
         this.sites = sites;
+        this.prepaid = prepaid;
         this.accounts = accounts;
         this.settings = settings;
         this.money = money;
@@ -98,7 +101,8 @@ class RunViews {
                         .toList(),
                 sites.all().stream()
                         .map(each -> new RunView.SiteChoice(each.code(), each.city()))
-                        .toList());
+                        .toList(),
+                prepaid.of(rows));
     }
 
     /** With what has become of them since. */

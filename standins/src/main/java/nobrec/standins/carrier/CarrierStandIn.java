@@ -1,5 +1,6 @@
 package nobrec.standins.carrier;
 
+import java.math.BigDecimal;
 import java.nio.file.Path;
 import java.util.Map;
 import nobrec.standins.StandIn;
@@ -16,24 +17,32 @@ public final class CarrierStandIn implements StandIn {
             String name,
             boolean phoneRequired,
             boolean voidsPackages,
+            boolean prepaid,
             TrackingNumbers numbers,
             CarrierApi api) {}
 
     private static final CarrierApi JSON = new JsonCarrierApi();
 
-    public static final Profile PLOVER =
-            new Profile("plover", "Plover Parcel", false, true, number -> TrackingNumbers.modulo10("PV", number), JSON);
-    public static final Profile DUNLIN =
-            new Profile("dunlin", "Dunlin Express", true, true, number -> TrackingNumbers.modulo10("DX", number), JSON);
+    public static final Profile PLOVER = new Profile(
+            "plover", "Plover Parcel", false, true, false, number -> TrackingNumbers.modulo10("PV", number), JSON);
+    public static final Profile DUNLIN = new Profile(
+            "dunlin", "Dunlin Express", true, true, false, number -> TrackingNumbers.modulo10("DX", number), JSON);
     public static final Profile GODWIT = new Profile(
-            "godwit", "Godwit Post", false, false, number -> TrackingNumbers.postalItem("GP", number, "US"), JSON);
+            "godwit",
+            "Godwit Post",
+            false,
+            false,
+            true,
+            number -> TrackingNumbers.postalItem("GP", number, "US"),
+            JSON);
 
-    public static final Profile CURLEW =
-            new Profile("curlew", "Curlew Freight", true, true, number -> TrackingNumbers.modulo10("CF", number), JSON);
+    public static final Profile CURLEW = new Profile(
+            "curlew", "Curlew Freight", true, true, false, number -> TrackingNumbers.modulo10("CF", number), JSON);
     public static final Profile WHIMBREL = new Profile(
             "whimbrel",
             "Whimbrel Lines",
             true,
+            false,
             false,
             number -> TrackingNumbers.modulo10("WL", number),
             new XmlCarrierApi("shop-417", "lowland-reed"));
@@ -72,6 +81,10 @@ public final class CarrierStandIn implements StandIn {
             consignments.collect(exchange.form().getOrDefault("key", ""));
             exchange.redirect(path());
         });
+        web.post(path() + "/account/set", exchange -> {
+            consignments.account().setTo(new BigDecimal(exchange.form().getOrDefault("balance", "0.00")));
+            exchange.redirect(path());
+        });
         profile.api().mount(web, path(), conduct, consignments);
     }
 
@@ -80,6 +93,8 @@ public final class CarrierStandIn implements StandIn {
                 this,
                 "carrier",
                 Map.of(
+                        "path",
+                        path(),
                         "consignments",
                         consignments.all(),
                         "manifests",
@@ -89,6 +104,10 @@ public final class CarrierStandIn implements StandIn {
                         "count",
                         consignments.all().size(),
                         "phone",
-                        profile.phoneRequired()));
+                        profile.phoneRequired(),
+                        "prepaid",
+                        profile.prepaid(),
+                        "balance",
+                        profile.prepaid() ? consignments.account().balance().toPlainString() : ""));
     }
 }

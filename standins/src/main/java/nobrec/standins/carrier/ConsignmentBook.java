@@ -1,5 +1,6 @@
 package nobrec.standins.carrier;
 
+import java.math.BigDecimal;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
@@ -20,11 +21,13 @@ public final class ConsignmentBook {
     private final RecordStore refusals;
     private final RecordStore manifests;
     private final PickupBook pickups;
+    private final PrepaidAccount account;
 
     ConsignmentBook(CarrierStandIn.Profile profile, Path folder) {
         this.profile = profile;
         this.quotes = new QuoteDesk(profile.path().toUpperCase(Locale.ROOT));
         this.consignments = new RecordStore(folder.resolve(profile.path() + ".json"));
+        this.account = new PrepaidAccount(profile.path(), folder, consignments);
         this.pickups = new PickupBook(profile.path(), folder);
         this.manifests = new RecordStore(folder.resolve(profile.path() + "-manifests.json"));
         this.refusals = new RecordStore(folder.resolve(profile.path() + "-refused.json"));
@@ -40,7 +43,13 @@ public final class ConsignmentBook {
         }
         try {
             order.require(profile.phoneRequired());
-            consignments.once(key, () -> consignment(key, order));
+            consignments.once(key, () -> {
+                BigDecimal price = quotes.price(order);
+                if (profile.prepaid()) {
+                    account.require(price);
+                }
+                return consignment(key, order, price);
+            });
         } catch (IllegalArgumentException refusal) {
             refusals.once(key, () -> Map.of("key", key, "reason", refusal.getMessage()));
         }
@@ -167,6 +176,15 @@ public final class ConsignmentBook {
         return marked;
     }
 
+    /** What was paid in beforehand; of those that ask for that only. */
+    PrepaidAccount account() {
+        return account;
+    }
+
+    boolean isPrepaid() {
+        return profile.prepaid();
+    }
+
     PickupBook pickups() {
         return pickups;
     }
@@ -199,7 +217,7 @@ public final class ConsignmentBook {
         return consignments.all();
     }
 
-    private Map<String, Object> consignment(String key, ConsignmentOrder order) {
+    private Map<String, Object> consignment(String key, ConsignmentOrder order, BigDecimal price) {
         List<Map<String, Object>> packages = new ArrayList<>();
         for (ConsignmentOrder.Parcel each : order.packages()) {
             packages.add(Map.of(
@@ -222,6 +240,7 @@ public final class ConsignmentBook {
                 order.receiver().city() + ", " + order.receiver().state() + " "
                         + order.receiver().postalCode());
         consignment.put("quote", order.quote());
+        consignment.put("price", price.toPlainString());
         consignment.put("packages", packages);
         return consignment;
     }

@@ -16,6 +16,8 @@ import tools.jackson.databind.JsonNode;
 /** Consignments as JSON, with the key in a header. */
 final class JsonCarrierApi implements CarrierApi {
 
+    private static final String NOT_PREPAID = "The account is not paid beforehand.";
+
     @Override
     public Conduct conduct() {
         return new Conduct();
@@ -31,6 +33,8 @@ final class JsonCarrierApi implements CarrierApi {
         web.post(path + "/manifests", conduct.around(exchange -> manifest(exchange, book)));
         web.post(path + "/pickups", conduct.around(exchange -> askForPickup(exchange, book)));
         web.post(path + "/pickups/{number}/call-off", conduct.around(exchange -> callOff(exchange, book)));
+        web.post(path + "/account/balance", conduct.around(exchange -> balance(exchange, book)));
+        web.post(path + "/account/top-ups", conduct.around(exchange -> payIn(exchange, book)));
         web.post(path + "/quotes", conduct.around(exchange -> quote(exchange, book)));
         web.get(path + "/consignments", exchange -> exchange.json(200, book.all()));
         web.get(
@@ -107,6 +111,29 @@ final class JsonCarrierApi implements CarrierApi {
             exchange.json(200, Map.of("key", key, "text", book.pickups().callOff(exchange.pathPart(0))));
         } catch (IllegalArgumentException refusal) {
             exchange.json(422, new Problem(key, refusal.getMessage()));
+        }
+    }
+
+    private static void balance(Exchange exchange, ConsignmentBook book) throws IOException {
+        String key = exchange.key();
+        if (book.isPrepaid()) {
+            String balance = book.account().balance().toPlainString();
+            exchange.json(200, Map.of("key", key, "balance", balance, "currency", "USD"));
+        } else {
+            exchange.json(422, new Problem(key, NOT_PREPAID));
+        }
+    }
+
+    private static void payIn(Exchange exchange, ConsignmentBook book) throws IOException {
+        String key = exchange.key();
+        JsonNode asked = exchange.body();
+        if (!book.isPrepaid()) {
+            exchange.json(422, new Problem(key, NOT_PREPAID));
+        } else if (!text(asked, "currency").equals("USD")) {
+            exchange.json(422, new Problem(key, "Payments are taken in USD."));
+        } else {
+            exchange.json(
+                    200, Map.of("key", key, "text", book.account().payIn(key, new BigDecimal(text(asked, "amount")))));
         }
     }
 

@@ -34,15 +34,10 @@ final class QuoteDesk {
 
     /** @param extras whatever is wanted beyond plain carriage to a business */
     Quote quote(List<String> services, List<String> extras, Instant askedAt, ConsignmentOrder order) {
-        BigDecimal kilograms = order.packages().stream()
-                .map(ConsignmentOrder.Parcel::weightGrams)
-                .reduce(BigDecimal.ZERO, BigDecimal::add)
-                .movePointLeft(GRAMS_DIGITS);
-        long wanted = extras.stream().filter(extra -> !extra.equals("BUSINESS")).count();
-        BigDecimal total = BASE.multiply(BigDecimal.valueOf(order.packages().size()))
-                .add(PER_KILOGRAM.multiply(kilograms.min(LIGHT)))
-                .add(PER_HEAVY_KILOGRAM.multiply(kilograms.subtract(LIGHT).max(BigDecimal.ZERO)))
-                .add(PER_EXTRA.multiply(BigDecimal.valueOf(wanted)));
+        BigDecimal total = exact(order)
+                .add(PER_EXTRA.multiply(BigDecimal.valueOf(extras.stream()
+                        .filter(extra -> !extra.equals("BUSINESS"))
+                        .count())));
         List<Price> prices = new ArrayList<>();
         for (String service : services) {
             // The faster ones stand later in the list, and cost half as much again each.
@@ -51,5 +46,20 @@ final class QuoteDesk {
             prices.add(new Price(service, total.multiply(dearer).setScale(2, RoundingMode.HALF_UP)));
         }
         return new Quote(prefix + "-Q" + given.incrementAndGet(), askedAt.plus(VALID), prices);
+    }
+
+    /** Of plain carriage to a business. */
+    BigDecimal price(ConsignmentOrder order) {
+        return exact(order).setScale(2, RoundingMode.HALF_UP);
+    }
+
+    private static BigDecimal exact(ConsignmentOrder order) {
+        BigDecimal kilograms = order.packages().stream()
+                .map(ConsignmentOrder.Parcel::weightGrams)
+                .reduce(BigDecimal.ZERO, BigDecimal::add)
+                .movePointLeft(GRAMS_DIGITS);
+        return BASE.multiply(BigDecimal.valueOf(order.packages().size()))
+                .add(PER_KILOGRAM.multiply(kilograms.min(LIGHT)))
+                .add(PER_HEAVY_KILOGRAM.multiply(kilograms.subtract(LIGHT).max(BigDecimal.ZERO)));
     }
 }

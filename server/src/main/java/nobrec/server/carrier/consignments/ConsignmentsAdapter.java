@@ -9,6 +9,7 @@ import nobrec.server.carrier.Consignment;
 import nobrec.server.carrier.ManifestRequest;
 import nobrec.server.carrier.PackageVoidPort;
 import nobrec.server.carrier.PickupAsked;
+import nobrec.server.carrier.PrepaidPort;
 import nobrec.server.carrier.QuoteRequest;
 import nobrec.server.carrier.QuoteTime;
 import nobrec.server.carrier.TrackingNumbers;
@@ -21,7 +22,7 @@ import tools.jackson.databind.JsonNode;
 
 /** Carriers that take consignments as JSON (docs/outside-protocol.md): grams and millimeters, as we keep them. */
 @Component
-class ConsignmentsAdapter implements CarrierPort, PackageVoidPort {
+class ConsignmentsAdapter implements CarrierPort, PackageVoidPort, PrepaidPort {
 
     private static final String CONSIGNMENTS = "/consignments";
 
@@ -76,6 +77,18 @@ class ConsignmentsAdapter implements CarrierPort, PackageVoidPort {
     public OutsideAnswer<String> callPickupOff(Connection connection, String key, String confirmation) {
         return calls.sendForText(
                 connection, "POST", "/pickups" + OutsidePath.of(confirmation) + "/call-off", key, Map.of());
+    }
+
+    @Override
+    public OutsideAnswer<Balance> balance(Connection connection, String key) {
+        return calls.send(connection, "POST", "/account/balance", key, Map.of())
+                .then(body -> new OutsideAnswer.Accepted<>(new Balance(
+                        body.path("balance").asString(""), body.path("currency").asString(""))));
+    }
+
+    @Override
+    public OutsideAnswer<String> topUp(Connection connection, String key, Balance amount) {
+        return calls.sendForText(connection, "POST", "/account/top-ups", key, amount);
     }
 
     private static OutsideAnswer<List<TrackingNumbers.Read>> numbers(JsonNode body) {

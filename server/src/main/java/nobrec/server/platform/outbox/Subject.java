@@ -12,7 +12,8 @@ public record Subject(Kind kind, long id, String name) {
         SHIPMENT,
         HANDOVER,
         PICKUP,
-        RETURN
+        RETURN,
+        TOP_UP
     }
 
     /** @param name the carrier's, and the day */
@@ -28,6 +29,11 @@ public record Subject(Kind kind, long id, String name) {
     /** @param job of which it comes back */
     public static Subject goodsReturn(long id, String job) {
         return new Subject(Kind.RETURN, id, job);
+    }
+
+    /** @param name the carrier's */
+    public static Subject topUp(long id, String name) {
+        return new Subject(Kind.TOP_UP, id, name);
     }
 
     public static Subject shipment(long id, String job) {

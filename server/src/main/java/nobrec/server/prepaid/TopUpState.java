@@ -1,0 +1,9 @@
+package nobrec.server.prepaid;
+
+/** How far a payment into an account is. */
+enum TopUpState {
+    /** The carrier has not answered for certain. */
+    ASKED,
+    PAID_IN,
+    REFUSED
+}

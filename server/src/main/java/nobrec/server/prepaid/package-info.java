@@ -1,0 +1,2 @@
+/** Accounts with carriers that are paid beforehand: what they hold, and paying in. */
+package nobrec.server.prepaid;
