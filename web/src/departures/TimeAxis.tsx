@@ -163,6 +163,7 @@ function PickupColumn({ pickup, width, gap }: { pickup: Pickup; width: number; g
         </span>
         <strong className="min-w-0 leading-tight break-words">
           {pickup.carrier}
+          {pickup.by === "DROP_OFF" && <span className="block text-sm font-normal">drop-off</span>}
           {pickup.site && <span className="quiet block text-sm font-normal">{pickup.site}</span>}
         </strong>
       </p>
@@ -207,10 +208,10 @@ function Load({ pickup }: { pickup: Pickup }) {
 
 function TimeLeft({ pickup }: { pickup: Pickup }) {
   if (!pickup.comesToday) {
-    return <span>does not come today</span>;
+    return <span>{pickup.by === "PICKUP" ? "does not come today" : "its counter is closed today"}</span>;
   }
   if (pickup.minutesLeft <= 0) {
-    return <span>gone</span>;
+    return <span>{pickup.by === "PICKUP" ? "gone" : "its counter is closed"}</span>;
   }
   const short = pickup.minutesLeft <= SHORT_TIME_MINUTES;
   return <span className={short ? "font-bold text-warning" : ""}>{duration(pickup.minutesLeft)} left</span>;

@@ -8,6 +8,7 @@ import { timeScale, underTheirMarks } from "./timeScale";
 import type { Rescue } from "./useRescues";
 
 const pickup: Schemas["departure.PickupView"] = {
+  by: "PICKUP",
   carrier: "Plover Parcel",
   cutOff: "16:30:00",
   comesToday: true,

@@ -1,20 +1,31 @@
-import { useMemo } from "react";
+import { useMemo, useState } from "react";
 import { Key } from "../ui/Key";
 import { useKeys } from "../ui/keys";
-import type { HandoverData } from "./useHandover";
+import type { HandoverData, LeavesBy } from "./useHandover";
 
 interface Props {
   view: HandoverData;
-  close: (driver: string) => void;
+  close: (leavesBy: LeavesBy, driver: string) => void;
   leave: () => void;
 }
 
 /** It cannot be undone, so it asks once: what goes, what stays, and who takes it. */
 export function CloseHandover({ view, close, leave }: Props) {
+  const [by, setBy] = useState<LeavesBy>(view.by);
+  const other = by === "PICKUP" ? "DROP_OFF" : "PICKUP";
   useKeys(
     useMemo(
-      () => [{ key: "Escape", label: "Scan on", group: "Handover", run: leave, whileTyping: true }],
-      [leave],
+      () => [
+        { key: "Escape", label: "Scan on", group: "Handover", run: leave, whileTyping: true },
+        {
+          key: "Alt+o",
+          label: "Dropped off, or its driver",
+          group: "Handover",
+          run: () => setBy(other),
+          whileTyping: true,
+        },
+      ],
+      [leave, other],
     ),
   );
   return (
@@ -23,12 +34,13 @@ export function CloseHandover({ view, close, leave }: Props) {
       className="mt-3 border-2 border-base-content p-3"
       onSubmit={(event) => {
         event.preventDefault();
-        close(String(new FormData(event.currentTarget).get("driver") ?? ""));
+        close(by, String(new FormData(event.currentTarget).get("driver") ?? ""));
       }}
     >
       <p>
         <strong>
-          {view.inside} {view.inside === 1 ? "package goes" : "packages go"} with {view.carrier}.
+          {view.inside} {view.inside === 1 ? "package goes" : "packages go"}{" "}
+          {by === "PICKUP" ? `with ${view.carrier}.` : `to the counter of ${view.carrier}.`}
         </strong>{" "}
         {view.waiting > 0 && (
           <span className="text-warning">
@@ -50,9 +62,12 @@ export function CloseHandover({ view, close, leave }: Props) {
       </table>
       <div className="flex items-center gap-3">
         <label className="flex items-center gap-2">
-          <span className="quiet">Driver</span>
+          <span className="quiet">{by === "PICKUP" ? "Driver" : "Brought by"}</span>
           <input name="driver" autoFocus maxLength={80} autoComplete="off" className="entry w-48" />
         </label>
+        <button type="button" className="act" onClick={() => setBy(other)}>
+          {by === "PICKUP" ? "Dropped off instead" : "Its driver takes it"} <Key name="Alt+O" />
+        </button>
         <button type="submit" className="act border-2 font-bold">
           Close <Key name="Enter" />
         </button>

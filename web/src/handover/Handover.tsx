@@ -80,6 +80,7 @@ export function Handover({ timeZone }: { timeZone: string }) {
                 <td>
                   {day(line.day)}
                   {line.cutOff && <span className="figure">, {clockTime(line.cutOff)}</span>}{" "}
+                  {line.by === "DROP_OFF" && <strong>drop-off, </strong>}
                   <Left line={line} />
                 </td>
                 <td className="figure text-right">{line.inside}</td>

@@ -182,9 +182,9 @@ function Open({ at, view, timeZone }: { at: At; view: HandoverData; timeZone: st
             (closing ? (
               <CloseHandover
                 view={view}
-                close={(driver) => {
+                close={(leavesBy, driver) => {
                   setClosing(false);
-                  mutate((acts) => acts.close(driver, view.inside), {
+                  mutate((acts) => acts.close(leavesBy, driver, view.inside), {
                     onSuccess: () => setGone(count(view.inside, "package", "packages")),
                   });
                 }}
@@ -237,6 +237,7 @@ function Head({ view }: { view: HandoverData }) {
       <p>
         {view.site}, {day(view.day)}
         {view.cutOff && <span className="figure">, {clockTime(view.cutOff)}</span>}
+        {view.by === "DROP_OFF" && <strong>, dropped off at its counter</strong>}
         {view.supplement > 0 && <strong>, supplement {view.supplement}</strong>}
       </p>
       <span className="ml-auto flex gap-3">

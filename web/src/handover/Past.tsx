@@ -63,7 +63,10 @@ export function ClosedTable({ rows, timeZone }: { rows: Closed[]; timeZone: stri
               {row.closedAt && <span className="figure">{moment(row.closedAt, timeZone)}</span>}{" "}
               {row.closedBy}
             </td>
-            <td>{row.driver}</td>
+            <td>
+              {row.leavesBy === "DROP_OFF" && <span className="quiet">dropped off </span>}
+              {row.driver}
+            </td>
             <td className="figure">
               {row.state === "CLOSING" ? <span className="text-warning">asked for</span> : row.manifest}
             </td>

@@ -18,6 +18,7 @@ vi.mock("../api/client", () => ({
 }));
 
 const empty: HandoverData = {
+  by: "PICKUP",
   carrierCode: "PLOVER",
   carrier: "Plover Parcel",
   siteCode: "ROCKFORD",
@@ -97,6 +98,25 @@ describe("a handover", () => {
     await user.keyboard("{Escape}");
     expect(screen.queryByLabelText("Driver")).toBeNull();
     expect(document.activeElement).toBe(screen.getByLabelText("Scan a package"));
+  });
+
+  it("says that it is dropped off, and who brought it", async () => {
+    outside.answers.push({
+      ...empty,
+      inside: 1,
+      waiting: 0,
+      scan: { verdict: "TAKEN", said: "It goes.", remedy: "" },
+    });
+    const user = userEvent.setup({ delay: 120 });
+    page();
+    await screen.findByLabelText("Scan a package");
+    await user.keyboard("PV1{Enter}");
+    await screen.findByText(/In$/);
+    await user.keyboard("{F10}");
+    await screen.findByLabelText("Driver");
+    await user.keyboard("{Alt>}o{/Alt}");
+    expect(screen.getByLabelText("Brought by")).toBeTruthy();
+    expect(screen.getByText(/to the counter of/)).toBeTruthy();
   });
 
   it("tells done, look and stop apart without color", () => {

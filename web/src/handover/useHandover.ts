@@ -3,6 +3,7 @@ import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
 import { answer, api, type Schemas } from "../api/client";
 import { play } from "../ui/sounds";
 
+export type LeavesBy = Schemas["handover.HandoverView"]["by"];
 export type HandoverData = Schemas["handover.HandoverView"];
 export type Verdict = NonNullable<HandoverData["scan"]>["verdict"];
 
@@ -39,8 +40,13 @@ export function useHandoverAct(at: At) {
       answer(api.POST("/api/v1/handovers/{site}/{carrier}/taken-out", { ...path, body: { text } })),
     takeAll: () => answer(api.POST("/api/v1/handovers/{site}/{carrier}/all", path)),
     moveToToday: () => answer(api.POST("/api/v1/handovers/{site}/{carrier}/today", path)),
-    close: (driver: string, packages: number) =>
-      answer(api.POST("/api/v1/handovers/{site}/{carrier}/closing", { ...path, body: { driver, packages } })),
+    close: (leavesBy: LeavesBy, driver: string, packages: number) =>
+      answer(
+        api.POST("/api/v1/handovers/{site}/{carrier}/closing", {
+          ...path,
+          body: { leavesBy, driver, packages },
+        }),
+      ),
   };
   const act = useMutation({
     mutationFn: (run: (all: typeof acts) => Promise<HandoverData>) => run(acts),

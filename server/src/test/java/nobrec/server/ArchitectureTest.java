@@ -158,6 +158,7 @@ class ArchitectureTest {
                             "connection",
                             "document",
                             "platform",
+                            "returns",
                             "shipment",
                             "site",
                             "voiding",

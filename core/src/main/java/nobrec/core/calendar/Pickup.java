@@ -7,19 +7,25 @@ import java.time.LocalTime;
 import java.util.Set;
 
 /**
- * When a carrier comes to one of our sites: packages closed before the cut-off leave that day.
+ * When packages leave one of our sites with a carrier, whose driver comes or to whose counter we bring them: those closed before the
+ * cut-off leave that day.
  *
  * @param cutOff in the site's own time
- * @param days days of the week on which the driver comes, but for holidays and our own closing days
+ * @param days days of the week on which they leave, but for holidays and our own closing days
  * @param calendar of the site
  */
-public record Pickup(LocalTime cutOff, Set<DayOfWeek> days, WorkCalendar calendar) {
+public record Pickup(LocalTime cutOff, Set<DayOfWeek> days, WorkCalendar calendar, LeavesBy by) {
 
     public Pickup {
         if (days.isEmpty()) {
             throw new IllegalArgumentException("A pickup without a day of the week never comes.");
         }
         days = Set.copyOf(days);
+    }
+
+    /** One for which the driver comes. */
+    public Pickup(LocalTime cutOff, Set<DayOfWeek> days, WorkCalendar calendar) {
+        this(cutOff, days, calendar, LeavesBy.PICKUP);
     }
 
     public boolean comesOn(LocalDate day) {

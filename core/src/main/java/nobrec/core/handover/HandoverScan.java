@@ -104,6 +104,14 @@ public record HandoverScan(Verdict verdict, String said, String remedy) {
                 "Take it off, and put on the label that counts.");
     }
 
+    /** A label under which goods come back. */
+    public static HandoverScan ofReturn(String trackingNumber, String job) {
+        return new HandoverScan(
+                Verdict.UNKNOWN,
+                "Label " + trackingNumber + " is for the way back of job " + job + ".",
+                "It goes into the box, for the customer; scan the label that is on it.");
+    }
+
     /** The number of a job, as its slip has it. */
     public static HandoverScan ofJob(String job) {
         return new HandoverScan(Verdict.UNKNOWN, "That is job " + job + ", not a package.", "Scan the label.");

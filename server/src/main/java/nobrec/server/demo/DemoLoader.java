@@ -12,6 +12,7 @@ import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
+import nobrec.core.calendar.LeavesBy;
 import nobrec.core.calendar.Pickup;
 import nobrec.core.charging.ChargeRule;
 import nobrec.core.measure.Length;
@@ -150,6 +151,9 @@ class DemoLoader implements ApplicationRunner {
             other.pickups()
                     .forEach((carrier, cutOff) ->
                             catalog.addPickup(carrier, id, new Pickup(cutOff, WEEKDAYS, sites.calendar(id))));
+            other.dropOffs()
+                    .forEach((carrier, until) -> catalog.addPickup(
+                            carrier, id, new Pickup(until, WEEKDAYS, sites.calendar(id), LeavesBy.DROP_OFF)));
         }
         shop.carriers().stream()
                 .filter(entry -> entry.pricedBy() != null)

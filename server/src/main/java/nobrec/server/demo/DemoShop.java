@@ -58,8 +58,11 @@ record DemoShop(
             List<String> freeServices,
             boolean holdsEstimate) {}
 
-    /** @param pickups cut-off by carrier code, of those that come there */
-    record OtherSiteEntry(SiteEntry site, Map<String, LocalTime> pickups) {}
+    /**
+     * @param pickups cut-off by carrier code, of those that come there
+     * @param dropOffs until when its counter takes packages, by carrier code, of those to which we bring them
+     */
+    record OtherSiteEntry(SiteEntry site, Map<String, LocalTime> pickups, Map<String, LocalTime> dropOffs) {}
 
     /**
      * @param pricedBy null where our sheets say what it costs

@@ -190,6 +190,7 @@ class DepartureBoard {
         return new PickupView(
                 site,
                 carrier.name(),
+                pickup.by(),
                 pickup.cutOff(),
                 pickup.comesOn(now.toLocalDate()),
                 (int) ChronoUnit.MINUTES.between(now.toLocalTime(), pickup.cutOff()),

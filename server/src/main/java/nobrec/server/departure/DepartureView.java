@@ -4,6 +4,7 @@ import java.time.LocalDate;
 import java.time.LocalTime;
 import java.util.List;
 import java.util.Optional;
+import nobrec.core.calendar.LeavesBy;
 import nobrec.core.departure.DepartureOutlook.Verdict;
 import nobrec.core.workorder.WorkOrderStatus;
 import nobrec.server.api.figure.WeightFigure;
@@ -30,6 +31,7 @@ record DepartureView(
 
     /**
      * @param site city of the site it comes to, where several are shown
+     * @param by whether its driver comes, or we bring them to its counter until the cut-off
      * @param minutesLeft to the cut-off; below zero when it has passed
      * @param promised jobs that must leave with it today and are not shipped yet
      * @param packages shipped and on it
@@ -39,6 +41,7 @@ record DepartureView(
     record PickupView(
             Optional<String> site,
             String carrier,
+            LeavesBy by,
             LocalTime cutOff,
             boolean comesToday,
             int minutesLeft,

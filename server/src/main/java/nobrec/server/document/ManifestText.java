@@ -7,7 +7,8 @@ import java.util.List;
  *
  * @param supplement what number of supplement it is; empty text for the first handover of a day
  * @param cutOff empty text where the carrier has no pickup here
- * @param driver empty text where nobody said who took it
+ * @param droppedOff whether we bring it to the carrier's counter
+ * @param driver who takes it, or brings it; empty text where nobody said
  */
 public record ManifestText(
         String carrier,
@@ -17,6 +18,7 @@ public record ManifestText(
         String cutOff,
         String supplement,
         String closed,
+        boolean droppedOff,
         String driver,
         List<Total> totals,
         int packages,

@@ -3,6 +3,7 @@ package nobrec.server.handover;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
+import nobrec.core.calendar.LeavesBy;
 import nobrec.core.notation.DayWords;
 import nobrec.core.refusal.Refusal;
 import nobrec.core.shipment.Shipment;
@@ -81,8 +82,10 @@ public class HandedOver implements VoidObstacle {
     }
 
     private String words(HandoverRow row) {
-        return "Handed to " + catalog.carrier(row.carrierCode()).name() + " on " + DayWords.day(row.day())
-                + (row.driver().isEmpty() ? "" : ", driver " + row.driver())
+        boolean brought = row.leavesBy() == LeavesBy.DROP_OFF;
+        return (brought ? "Dropped off at " : "Handed to ")
+                + catalog.carrier(row.carrierCode()).name() + " on " + DayWords.day(row.day())
+                + (row.driver().isEmpty() ? "" : (brought ? ", by " : ", driver ") + row.driver())
                 + (row.carrierManifest().isEmpty() ? "" : ", manifest " + row.carrierManifest()) + ".";
     }
 }

@@ -4,6 +4,7 @@ import java.time.Clock;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import nobrec.core.calendar.LeavesBy;
 import nobrec.core.limit.Limits;
 import nobrec.core.refusal.Refusal;
 import nobrec.core.service.Carrier;
@@ -78,13 +79,14 @@ class HandoverClosing implements OutboxHandler {
     }
 
     /**
-     * @param driver who takes it; empty text where nobody says
+     * @param leavesBy whether its driver takes it, or we bring it to its counter
+     * @param driver who takes it, or brings it; empty text where nobody says
      * @param seen how many packages the person saw in it
      * @throws Refusal when there is nothing in it, somebody scanned meanwhile, or the carrier refuses
      */
-    void close(Site site, Carrier carrier, String driver, int seen, String signIn) {
+    void close(Site site, Carrier carrier, LeavesBy leavesBy, String driver, int seen, String signIn) {
         gateway.requireConnected(carrier);
-        OutboxEntry entry = transactions.execute(status -> begin(site, carrier, driver, seen, signIn));
+        OutboxEntry entry = transactions.execute(status -> begin(site, carrier, leavesBy, driver, seen, signIn));
         OutsideAnswer<String> answer;
         try {
             answer = carryOutOnce(entry);
@@ -100,7 +102,7 @@ class HandoverClosing implements OutboxHandler {
         }
     }
 
-    private OutboxEntry begin(Site site, Carrier carrier, String driver, int seen, String signIn) {
+    private OutboxEntry begin(Site site, Carrier carrier, LeavesBy leavesBy, String driver, int seen, String signIn) {
         String thing = "The handover to " + carrier.name();
         HandoverRow open = mapper.openLocked(site.id(), carrier.code())
                 .orElseThrow(() -> Refusal.conflict(thing, "Nothing was scanned into it.", "Scan a package first."));
@@ -122,9 +124,13 @@ class HandoverClosing implements OutboxHandler {
                     rows.size() + " packages are in it now, not " + seen + " as you saw.",
                     "Look, then close it.");
         }
-        mapper.beginClosing(open.id(), driver.strip(), signIn, clock.instant());
+        mapper.beginClosing(open.id(), leavesBy, driver.strip(), signIn, clock.instant());
         Subject subject = Subject.handover(open.id(), carrier.name() + " " + open.day());
-        auditLog.write(signIn, "closed a handover", carrier.name() + ", " + site.city(), rows.size() + " packages");
+        auditLog.write(
+                signIn,
+                "closed a handover, " + leavesBy.words(),
+                carrier.name() + ", " + site.city(),
+                rows.size() + " packages");
         return outbox.addTaken(List.of(new NewEntry(
                         OutboxKind.MANIFEST,
                         subject,

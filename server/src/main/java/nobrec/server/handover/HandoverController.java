@@ -9,6 +9,7 @@ import jakarta.validation.constraints.Size;
 import java.security.Principal;
 import java.util.List;
 import java.util.Optional;
+import nobrec.core.calendar.LeavesBy;
 import nobrec.core.handover.HandoverScan;
 import nobrec.core.limit.Limits;
 import nobrec.core.service.Carrier;
@@ -38,10 +39,12 @@ class HandoverController {
     record Scanned(@NotNull @Size(max = Limits.TEXT) String text) {}
 
     /**
-     * @param driver who takes it; empty text where nobody says
+     * @param leavesBy whether its driver takes it, or we bring it to its counter
+     * @param driver who takes it, or brings it; empty text where nobody says
      * @param packages how many the person saw in it
      */
     record Closing(
+            @NotNull LeavesBy leavesBy,
             @NotNull @Size(max = Limits.TITLE) String driver,
             @Min(1) @Max(Limits.PACKAGES_OF_HANDOVER) int packages) {}
 
@@ -127,7 +130,13 @@ class HandoverController {
     @ForTheDesk
     HandoverView close(
             @PathVariable String site, @PathVariable String carrier, @Valid @RequestBody Closing order, Principal who) {
-        closing.close(sites.byCode(site), catalog.carrier(carrier), order.driver(), order.packages(), who.getName());
+        closing.close(
+                sites.byCode(site),
+                catalog.carrier(carrier),
+                order.leavesBy(),
+                order.driver(),
+                order.packages(),
+                who.getName());
         return one(site, carrier);
     }
 

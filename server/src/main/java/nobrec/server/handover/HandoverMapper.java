@@ -4,6 +4,7 @@ import java.time.Instant;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
+import nobrec.core.calendar.LeavesBy;
 import nobrec.server.platform.mapping.ChangesOneRow;
 import org.apache.ibatis.annotations.Mapper;
 import org.apache.ibatis.annotations.Param;
@@ -46,7 +47,11 @@ interface HandoverMapper {
     /** From open to closing. */
     @ChangesOneRow
     void beginClosing(
-            @Param("id") long id, @Param("driver") String driver, @Param("by") String by, @Param("at") Instant at);
+            @Param("id") long id,
+            @Param("leavesBy") LeavesBy leavesBy,
+            @Param("driver") String driver,
+            @Param("by") String by,
+            @Param("at") Instant at);
 
     /** From closing to closed. */
     @ChangesOneRow

@@ -5,6 +5,7 @@ import java.time.LocalDate;
 import java.time.LocalTime;
 import java.util.List;
 import java.util.Optional;
+import nobrec.core.calendar.LeavesBy;
 import nobrec.core.handover.HandoverScan;
 import nobrec.server.api.figure.WeightFigure;
 
@@ -17,6 +18,7 @@ import nobrec.server.api.figure.WeightFigure;
  * @param inside packages in it
  * @param waiting packages that leave by its day and are not in it
  * @param missing those of them that are named here
+ * @param by whether its driver comes here, or we bring packages to its counter until the cut-off
  * @param scanned those in it that were scanned last
  * @param mayScan whether whoever looks may scan and close
  * @param mayCloseUnscanned whether all that waits can be put in without scanning
@@ -29,6 +31,7 @@ record HandoverView(
         String siteCode,
         String site,
         LocalDate day,
+        LeavesBy by,
         Optional<LocalTime> cutOff,
         HandoverState state,
         boolean overdue,
@@ -80,6 +83,7 @@ record HandoverView(
             HandoverState state,
             int packages,
             WeightFigure weight,
+            LeavesBy leavesBy,
             String driver,
             String closedBy,
             Optional<Instant> closedAt,
@@ -102,6 +106,7 @@ record HandoverView(
             String siteCode,
             String site,
             LocalDate day,
+            LeavesBy by,
             Optional<LocalTime> cutOff,
             Optional<Integer> minutesLeft,
             Optional<HandoverState> state,

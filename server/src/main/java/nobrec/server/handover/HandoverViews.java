@@ -12,6 +12,7 @@ import java.util.Objects;
 import java.util.Optional;
 import java.util.function.Function;
 import java.util.stream.Collectors;
+import nobrec.core.calendar.LeavesBy;
 import nobrec.core.calendar.Pickup;
 import nobrec.core.handover.HandoverScan;
 import nobrec.core.measure.Weight;
@@ -119,6 +120,7 @@ class HandoverViews {
                 site.code(),
                 site.city(),
                 day,
+                by(pickup),
                 pickup.map(Pickup::cutOff),
                 pickup.filter(each -> day.equals(now.toLocalDate()))
                         .map(each -> (int) ChronoUnit.MINUTES.between(now.toLocalTime(), each.cutOff())),
@@ -127,6 +129,11 @@ class HandoverViews {
                 inside.packages(),
                 waiting.packages(),
                 figure(inside.weight().plus(waiting.weight()))));
+    }
+
+    /** One that does not come here has to be asked to, or is gone to. */
+    private static LeavesBy by(Optional<Pickup> pickup) {
+        return pickup.map(Pickup::by).orElse(LeavesBy.PICKUP);
     }
 
     private boolean isOverdue(Optional<HandoverRow> open, Site site) {
@@ -153,14 +160,15 @@ class HandoverViews {
         List<LabeledRow> scanned =
                 open.map(row -> packages.scannedInto(row.id(), SCANNED_SHOWN)).orElse(List.of());
         boolean mayScan = SignedIn.packsAndShips();
+        Optional<Pickup> pickup = Optional.ofNullable(catalog.pickups(site.id()).get(carrier.code()));
         return new HandoverView(
                 carrier.code(),
                 carrier.name(),
                 site.code(),
                 site.city(),
                 day,
-                Optional.ofNullable(catalog.pickups(site.id()).get(carrier.code()))
-                        .map(Pickup::cutOff),
+                by(pickup),
+                pickup.map(Pickup::cutOff),
                 open.map(HandoverRow::state).orElse(HandoverState.OPEN),
                 isOverdue(open, site),
                 open.map(row -> row.number() - 1).orElseGet(() -> closedBefore(site, carrier, day)),
@@ -208,6 +216,7 @@ class HandoverViews {
                 row.state(),
                 load.packages(),
                 figure(load.weight()),
+                row.leavesBy(),
                 row.driver(),
                 Optional.ofNullable(row.closedBy()).map(accounts::displayName).orElse(""),
                 Optional.ofNullable(row.closedAt()),

@@ -17,6 +17,7 @@ import nobrec.core.service.Carrier;
 import nobrec.server.account.Accounts;
 import nobrec.server.audit.AuditLog;
 import nobrec.server.carrier.ServiceCatalog;
+import nobrec.server.returns.ReturnsOfShipments;
 import nobrec.server.shipment.HandedPackages;
 import nobrec.server.shipment.LabeledRow;
 import nobrec.server.shipment.Shipments;
@@ -37,6 +38,7 @@ class Handovers {
     private final HandedPackages packages;
     private final Shipments shipments;
     private final WorkOrders workOrders;
+    private final ReturnsOfShipments returns;
     private final Voiding voiding;
     private final ServiceCatalog catalog;
     private final Sites sites;
@@ -49,6 +51,7 @@ class Handovers {
             HandedPackages packages,
             Shipments shipments,
             WorkOrders workOrders,
+            ReturnsOfShipments returns,
             Voiding voiding,
             ServiceCatalog catalog,
             Sites sites,
@@ -59,6 +62,7 @@ class Handovers {
         this.packages = packages;
         this.shipments = shipments;
         this.workOrders = workOrders;
+        this.returns = returns;
         this.voiding = voiding;
         this.catalog = catalog;
         this.sites = sites;
@@ -117,6 +121,10 @@ class Handovers {
         Optional<Long> voided = shipments.workOrderOfVoidedNumber(number);
         if (voided.isPresent()) {
             return HandoverScan.ofVoid(number, workOrders.byId(voided.get()).number());
+        }
+        Optional<ReturnsOfShipments.Labeled> back = returns.byTrackingNumber(number);
+        if (back.isPresent()) {
+            return HandoverScan.ofReturn(number, back.get().job());
         }
         return workOrders
                 .find(text)

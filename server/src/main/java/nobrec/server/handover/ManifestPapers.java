@@ -10,6 +10,7 @@ import java.util.TreeMap;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 import nobrec.core.address.PhoneNumber;
+import nobrec.core.calendar.LeavesBy;
 import nobrec.core.calendar.Pickup;
 import nobrec.core.limit.Limits;
 import nobrec.core.measure.Weight;
@@ -91,6 +92,7 @@ class ManifestPapers {
                 pickup == null ? "" : DayWords.time(pickup.cutOff()),
                 handover.number() > 1 ? "Supplement " + (handover.number() - 1) : "",
                 closed(handover, site),
+                handover.leavesBy() == LeavesBy.DROP_OFF,
                 handover.driver(),
                 totals(rows),
                 rows.size(),

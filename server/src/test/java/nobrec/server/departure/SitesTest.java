@@ -52,7 +52,8 @@ class SitesTest extends ServerTest {
         assertThat(board.path("pickups")
                         .valueStream()
                         .map(each -> each.path("cutOff").asString()))
-                .containsExactly("13:20:00", "15:40:00", "16:20:00");
+                .as("three drivers, and a counter to which we go")
+                .containsExactly("13:20:00", "15:40:00", "16:20:00", "16:50:00");
         look("ALL");
         assertThat(jobs()).containsExactlyInAnyOrder("SI-1", "SI-2");
         assertThat(get("/api/v1/departures")

@@ -154,7 +154,8 @@ class DoorWalkTest extends ServerTest {
         int inside = view.path("inside").asInt();
         return inside == 0
                 ? List.of()
-                : List.of(send("POST", handover("/closing"), Map.of("driver", "", "packages", inside)));
+                : List.of(send(
+                        "POST", handover("/closing"), Map.of("leavesBy", "PICKUP", "driver", "", "packages", inside)));
     }
 
     private void agree(List<String> jobs) {

@@ -65,7 +65,37 @@ class HandoverTest extends ServerTest {
     }
 
     private MvcTestResult close(String carrier, int packages) {
-        return send("POST", at(carrier) + "/closing", Map.of("driver", "Wren Tarrow", "packages", packages));
+        return send(
+                "POST",
+                at(carrier) + "/closing",
+                Map.of("leavesBy", "PICKUP", "driver", "Wren Tarrow", "packages", packages));
+    }
+
+    /** Brought to the counter: that is what the manifest, the package and the list say. */
+    @Test
+    void whatIsDroppedOffIsSaidToBe() throws IOException {
+        JsonNode gone = shipped("HO-96");
+        scan("GODWIT", number(gone));
+        JsonNode closed = json(send(
+                "POST",
+                at("GODWIT") + "/closing",
+                Map.of("leavesBy", "DROP_OFF", "driver", "Rufus Lindqvist", "packages", 1)));
+        JsonNode manifest = closed.path("closed").get(0);
+        assertThat(manifest.path("leavesBy").asString()).isEqualTo("DROP_OFF");
+        assertThat(text(manifest.path("paper").asString()))
+                .contains("Rufus Lindqvist", "Brought by")
+                .doesNotContain("Driver, in print");
+        assertThat(get("/api/v1/shipments?job=HO-96")
+                        .path("shipped")
+                        .path("handedOver")
+                        .asString())
+                .contains("Dropped off at Godwit Post", "by Rufus Lindqvist");
+        assertThat(send("POST", at("GODWIT") + "/closing", Map.of("driver", "", "packages", 1)))
+                .as("nobody says how")
+                .hasStatus(HttpStatus.UNPROCESSABLE_CONTENT);
+        assertThat(get("/api/v1/handovers/BELOIT/WHIMBREL").path("by").asString())
+                .isEqualTo("DROP_OFF");
+        assertThat(get("/api/v1/handovers/BELOIT/PLOVER").path("by").asString()).isEqualTo("PICKUP");
     }
 
     private static String verdict(JsonNode view) {

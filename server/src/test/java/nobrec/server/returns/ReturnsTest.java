@@ -90,6 +90,12 @@ class ReturnsTest extends ServerTest {
         assertThat(text(back.path("papers").get(0).asString()))
                 .contains("RETURN", "VALID UNTIL", number, "T-83", "Marrowby");
         assertThat(postings(back)).containsExactly("RETURN_LABEL DONE");
+        assertThat(json(send("POST", "/api/v1/handovers/ROCKFORD/PLOVER/scans", Map.of("text", number)))
+                        .path("scan")
+                        .path("said")
+                        .asString())
+                .as("scanned at a handover")
+                .contains("way back of job T-83");
         assertThat(json(act(back, "on-the-way")).path("state").asString()).isEqualTo("ON_THE_WAY");
         JsonNode found = json(send("POST", "/api/v1/returns/scans", Map.of("text", " " + number.toLowerCase() + " ")));
         assertThat(found.path("awaited").path("id").asLong())

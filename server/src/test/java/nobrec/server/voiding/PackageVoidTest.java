@@ -87,7 +87,7 @@ class PackageVoidTest extends ServerTest {
 
     @Test
     void thePackageIsOnTheBenchAgainAndTheRestIsToldOfOnce() {
-        JsonNode gone = gone("T-83", "Plover Ground");
+        JsonNode gone = gone("T-95", "Plover Ground");
         String number = tracking(gone, 1);
         JsonNode rest = json(makeVoid(gone, 2));
         assertThat(rest.path("state").asString()).isEqualTo("SHIPPED");
@@ -97,7 +97,7 @@ class PackageVoidTest extends ServerTest {
         assertThat(rest.path("voided").path("text").asString()).contains("package 2", number, "Ines");
         assertThat(cost(rest)).isPositive().isLessThan(cost(gone));
 
-        JsonNode bench = get("/api/v1/shipments?job=T-83");
+        JsonNode bench = get("/api/v1/shipments?job=T-95");
         assertThat(bench.path("state").asString()).isEqualTo("OPEN");
         assertThat(bench.path("id").asLong()).isNotEqualTo(gone.path("id").asLong());
         assertThat(bench.path("packages")).hasSize(1);
@@ -121,7 +121,7 @@ class PackageVoidTest extends ServerTest {
                         gone.path("id").asLong()))
                 .contains(tracking(gone, 0), tracking(gone, 2))
                 .doesNotContain(number);
-        assertThat(get("/api/v1/find?text=" + number).path("said").asString()).contains("is void", "T-83");
+        assertThat(get("/api/v1/find?text=" + number).path("said").asString()).contains("is void", "T-95");
 
         JsonNode again = json(ship(bench));
         assertThat(again.path("state").asString()).isEqualTo("SHIPPED");
