@@ -83,7 +83,7 @@ export function ForChosen({
       <select
         aria-label="Packed like"
         title="Cartons, contents, sizes and weights of a job with the same contents, for all chosen"
-        className="entry max-w-28 py-0.5"
+        className="entry max-w-36 py-0.5"
         value=""
         disabled={disabled}
         onChange={(event) => change({ packedLike: event.target.value })}

@@ -84,13 +84,6 @@ function Whole({ run, timeZone }: { run: Run; timeZone: string }) {
           takeOut={() => mutate((all) => all.takeOut(chosen))}
         />
       )}
-      <RunTable
-        run={run}
-        chosen={chosen}
-        toggle={toggle}
-        disabled={!mayChange}
-        change={(job, change) => mutate((all) => all.change([job], change))}
-      />
       {run.prepaid.map((account) => (
         <div key={account.carrierCode} className="my-2">
           <PrepaidLine
@@ -102,6 +95,13 @@ function Whole({ run, timeZone }: { run: Run; timeZone: string }) {
           />
         </div>
       ))}
+      <RunTable
+        run={run}
+        chosen={chosen}
+        toggle={toggle}
+        disabled={!mayChange}
+        change={(job, change) => mutate((all) => all.change([job], change))}
+      />
       <RunFoot run={run} busy={act.isPending} start={() => mutate((all) => all.start())} />
     </div>
   );

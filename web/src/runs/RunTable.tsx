@@ -25,6 +25,7 @@ export function RunTable({ run, chosen, toggle, disabled, change }: Props) {
           <th>Service</th>
           <th className="text-right">Costs us</th>
           {run.seesCharge && <th className="text-right">Customer pays</th>}
+          {run.sites.length > 1 && <th>From</th>}
           <th>Leaves</th>
           <th>Arrives</th>
           <th>What comes of it</th>
@@ -46,10 +47,10 @@ export function RunTable({ run, chosen, toggle, disabled, change }: Props) {
             <td className="figure">
               <JobLink job={row.job} />
             </td>
-            <td className="max-w-56 truncate" title={row.shipTo}>
+            <td className="max-w-44 truncate" title={row.shipTo}>
               {row.shipTo}
             </td>
-            <td className="max-w-40 truncate" title={row.carton}>
+            <td className="max-w-32 truncate" title={row.carton}>
               <CartonCell row={row} run={run} disabled={disabled || !run.mayAct} change={change} />
             </td>
             <td>
@@ -60,8 +61,13 @@ export function RunTable({ run, chosen, toggle, disabled, change }: Props) {
             </td>
             <td className="figure text-right">{row.total?.amount}</td>
             {run.seesCharge && <td className="figure text-right">{row.charge?.amount}</td>}
-            <td>
-              <LeavesCell row={row} run={run} disabled={disabled || !run.mayAct} change={change} />
+            {run.sites.length > 1 && (
+              <td>
+                <SiteCell row={row} run={run} disabled={disabled || !run.mayAct} change={change} />
+              </td>
+            )}
+            <td className="whitespace-nowrap">
+              <LeavesCell row={row} disabled={disabled || !run.mayAct} change={change} />
             </td>
             <td className={"whitespace-nowrap " + (row.late ? "font-bold text-warning" : "")}>
               {row.arrivesOn && day(row.arrivesOn)}
@@ -96,7 +102,7 @@ function CartonCell({ row, run, disabled, change }: CellProps & { run: Run }) {
       aria-label={`Carton of job ${row.job}`}
       value={now}
       disabled={disabled}
-      className="entry max-w-36"
+      className="entry max-w-28"
       onChange={(event) => change(row.job, { carton: event.target.value })}
     >
       {now === "" && <option value="">{row.carton}</option>}
@@ -153,7 +159,7 @@ function ServiceCell({ row, disabled, change }: CellProps) {
       aria-label={`Service of job ${row.job}`}
       value={row.service}
       disabled={disabled}
-      className="entry max-w-44"
+      className="entry max-w-36"
       onChange={(event) => change(row.job, { service: event.target.value })}
     >
       {!chosen && <option value={row.service}>{row.service || "none"}</option>}
@@ -166,50 +172,48 @@ function ServiceCell({ row, disabled, change }: CellProps) {
   );
 }
 
-/** From where, and on which day. */
-function LeavesCell({ row, run, disabled, change }: CellProps & { run: Run }) {
+function SiteCell({ row, run, disabled, change }: CellProps & { run: Run }) {
   const city = run.sites.find((each) => each.code === row.site)?.city;
   if (!isOpen(row)) {
-    return (
-      <span className="whitespace-nowrap">
-        {row.leavesOn && day(row.leavesOn)}
-        {run.sites.length > 1 && <span className="quiet block text-sm">{city}</span>}
-      </span>
-    );
+    return <>{city}</>;
   }
   return (
-    <>
-      <input
-        key={row.leavesOn}
-        type="date"
-        aria-label={`Ship day of job ${row.job}`}
-        defaultValue={row.leavesOn}
-        disabled={disabled}
-        className="entry w-32 py-0"
-        onBlur={(event) => {
-          const chosen = event.currentTarget.value;
-          if (/^20\d\d-/.test(chosen) && chosen !== row.leavesOn) {
-            change(row.job, { day: chosen });
-          }
-        }}
-      />
-      {run.sites.length > 1 && (
-        <select
-          aria-label={`Site of job ${row.job}`}
-          value={row.site}
-          disabled={disabled}
-          className="entry block w-32 py-0 text-sm"
-          onChange={(event) => change(row.job, { site: event.target.value })}
-        >
-          {!city && <option value={row.site}>?</option>}
-          {run.sites.map((each) => (
-            <option key={each.code} value={each.code}>
-              {each.city}
-            </option>
-          ))}
-        </select>
-      )}
-    </>
+    <select
+      aria-label={`Site of job ${row.job}`}
+      value={row.site}
+      disabled={disabled}
+      className="entry w-24"
+      onChange={(event) => change(row.job, { site: event.target.value })}
+    >
+      {!city && <option value={row.site}>?</option>}
+      {run.sites.map((each) => (
+        <option key={each.code} value={each.code}>
+          {each.city}
+        </option>
+      ))}
+    </select>
+  );
+}
+
+function LeavesCell({ row, disabled, change }: CellProps) {
+  if (!isOpen(row)) {
+    return <>{row.leavesOn && day(row.leavesOn)}</>;
+  }
+  return (
+    <input
+      key={row.leavesOn}
+      type="date"
+      aria-label={`Ship day of job ${row.job}`}
+      defaultValue={row.leavesOn}
+      disabled={disabled}
+      className="entry w-32"
+      onBlur={(event) => {
+        const chosen = event.currentTarget.value;
+        if (/^20\d\d-/.test(chosen) && chosen !== row.leavesOn) {
+          change(row.job, { day: chosen });
+        }
+      }}
+    />
   );
 }
 

@@ -1,20 +1,16 @@
 package nobrec.core.rating;
 
-import java.math.BigInteger;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
-import java.util.Optional;
 import java.util.TreeMap;
 import nobrec.core.item.FreightClass;
 import nobrec.core.measure.Weight;
-import nobrec.core.measure.WeightUnit;
 import nobrec.core.ratesheet.FreightSheet;
 import nobrec.core.ratesheet.FuelIndex;
 import nobrec.core.service.Objection;
 import nobrec.core.service.RatedPackage;
-import nobrec.core.service.ShipmentToRate.GoodsOfClass;
 import nobrec.core.service.ShipmentToRate.PackageToRate;
 
 /**
@@ -24,7 +20,7 @@ import nobrec.core.service.ShipmentToRate.PackageToRate;
  */
 final class FreightRating {
 
-    private static final Weight POUND = Weight.of("1", WeightUnit.POUND);
+    private static final Weight POUND = ClassShare.POUND;
     private static final long HUNDRED = 100;
 
     private FreightRating() {}
@@ -45,7 +41,7 @@ final class FreightRating {
             long rounded = each.weight().get().stepsUp(POUND);
             bill.billed(index, POUND.times(rounded));
             pounds += rounded;
-            share(each, rounded, classes);
+            share(each, classes);
         }
         Weight all = POUND.times(pounds);
         if (all.isAbove(sheet.maximum())) {
@@ -64,35 +60,13 @@ final class FreightRating {
         return true;
     }
 
-    /** Shares the weight of a package out among the classes in it; the pounds add up. */
-    private static void share(PackageToRate each, long pounds, Map<FreightClass, ClassWeight> classes) {
-        FreightClass byDensity = FreightClass.ofDensity(each.weight().orElseThrow(), each.size());
-        List<GoodsOfClass> goods = each.goodsByClass().isEmpty()
-                ? List.of(new GoodsOfClass(Optional.empty(), POUND))
-                : each.goodsByClass();
-        BigInteger all = goods.stream().map(FreightRating::weight).reduce(BigInteger.ZERO, BigInteger::add);
-        BigInteger before = BigInteger.ZERO;
-        for (GoodsOfClass part : goods) {
-            BigInteger after = before.add(weight(part));
-            long share = upTo(after, all, pounds) - upTo(before, all, pounds);
+    private static void share(PackageToRate each, Map<FreightClass, ClassWeight> classes) {
+        for (ClassShare share : ClassShare.of(each.weight().orElseThrow(), each.size(), each.goodsByClass())) {
             classes.merge(
-                    part.freightClass().orElse(byDensity),
-                    new ClassWeight(share, part.freightClass().isPresent()),
+                    share.freightClass(),
+                    new ClassWeight(share.pounds(), share.given()),
                     (one, other) -> new ClassWeight(one.pounds + other.pounds, one.given && other.given));
-            before = after;
         }
-    }
-
-    private static BigInteger weight(GoodsOfClass goods) {
-        return BigInteger.valueOf(goods.weight().eighthNanograms());
-    }
-
-    /** So much of the pounds as a part is of all, rounded half up. */
-    private static long upTo(BigInteger part, BigInteger all, long pounds) {
-        return part.multiply(BigInteger.valueOf(2 * pounds))
-                .add(all)
-                .divide(all.shiftLeft(1))
-                .longValueExact();
     }
 
     private static void lineHaul(

@@ -35,7 +35,7 @@ class AfterShipping implements OutboxHandler {
     static final Set<OutboxKind> KINDS = Set.of(OutboxKind.PAPERS, OutboxKind.WRITE_BACKS);
 
     /** What an entry says whose shipment has its labels already. */
-    private static final String SLIP_ONLY = "SLIP_ONLY";
+    private static final String LISTS_ONLY = "LISTS_ONLY";
 
     private static final Logger LOG = LoggerFactory.getLogger(AfterShipping.class);
 
@@ -74,7 +74,7 @@ class AfterShipping implements OutboxHandler {
     @EventListener
     void on(PackageVoided voided) {
         outbox.add(List.of(
-                new NewEntry(OutboxKind.PAPERS, voided.shipment(), OutboxEntry.OURS, "Its slip", SLIP_ONLY),
+                new NewEntry(OutboxKind.PAPERS, voided.shipment(), OutboxEntry.OURS, "Its slip", LISTS_ONLY),
                 NewEntry.ours(OutboxKind.WRITE_BACKS, voided.shipment())));
     }
 
@@ -123,8 +123,8 @@ class AfterShipping implements OutboxHandler {
     }
 
     private Runnable drawn(OutboxEntry entry, GoneShipment gone) {
-        return entry.request().equals(SLIP_ONLY)
-                ? papers.drawSlip(gone.shipment(), gone.jobs(), gone.service())
+        return entry.request().equals(LISTS_ONLY)
+                ? papers.drawLists(gone.shipment(), gone.jobs(), gone.service())
                 : papers.draw(
                         gone.shipment(),
                         gone.jobs(),

@@ -4,6 +4,7 @@ package nobrec.server.document;
 public enum PaperKind {
     LABEL,
     PACKING_SLIP,
+    BILL_OF_LADING,
     MANIFEST,
     RETURN_LABEL
 }

@@ -27,7 +27,7 @@ interface PaperMapper {
     @ChangesAnyRows
     void markVoid(@Param("kind") Subject.Kind kind, @Param("id") long id, @Param("voidBy") long voidBy);
 
-    /** The label of one package, and what lists all of them. */
+    /** The label of one package, and the papers that list all of them. */
     @ChangesAnyRows
     void markPackageVoid(
             @Param("kind") Subject.Kind kind,

@@ -22,6 +22,7 @@ public class Papers {
     private final LabelPrinter labels;
     private final SlipPrinter slips;
     private final ManifestPrinter manifests;
+    private final BillPrinter bills;
     private final AuditLog auditLog;
     private final Clock clock;
 
@@ -30,10 +31,12 @@ public class Papers {
             LabelPrinter labels,
             SlipPrinter slips,
             ManifestPrinter manifests,
+            BillPrinter bills,
             AuditLog auditLog,
             Clock clock) {
         this.auditLog = auditLog;
         this.manifests = manifests;
+        this.bills = bills;
         this.mapper = mapper;
         this.labels = labels;
         this.slips = slips;
@@ -75,6 +78,16 @@ public class Papers {
                 clock.instant());
     }
 
+    public NewPaper drawBill(Subject subject, BillText text) {
+        return new NewPaper(
+                subject,
+                PaperKind.BILL_OF_LADING,
+                0,
+                "Bill of lading",
+                PaperPacking.plain(bills.print(text)),
+                clock.instant());
+    }
+
     public NewPaper drawManifest(Subject subject, ManifestText text) {
         return new NewPaper(
                 subject, PaperKind.MANIFEST, 0, "Manifest", PaperPacking.plain(manifests.print(text)), clock.instant());
@@ -93,7 +106,7 @@ public class Papers {
         mapper.markVoid(kind, id, voidBy);
     }
 
-    /** The label of one package, and the slip that lists it. */
+    /** The label of one package, and the papers that list it. */
     public void markPackageVoid(Subject.Kind kind, long id, int packageNumber, long voidBy) {
         mapper.markPackageVoid(kind, id, packageNumber, voidBy);
     }

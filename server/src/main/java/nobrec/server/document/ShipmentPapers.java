@@ -21,19 +21,21 @@ import nobrec.server.site.Site;
 import nobrec.server.site.Sites;
 import org.springframework.stereotype.Component;
 
-/** Has the papers of a shipment drawn: a label for each package and one packing slip. */
+/** Has the papers of a shipment drawn: a label for each package, one packing slip, and a bill of lading for freight. */
 @Component
 public class ShipmentPapers {
 
     private static final String SAMPLE = "SAMPLE";
 
     private final Papers papers;
+    private final BillsOfLading bills;
     private final Sites sites;
     private final CartonTypes cartonTypes;
     private final NobrecSettings settings;
 
-    ShipmentPapers(Papers papers, Sites sites, CartonTypes cartonTypes, NobrecSettings settings) {
+    ShipmentPapers(Papers papers, BillsOfLading bills, Sites sites, CartonTypes cartonTypes, NobrecSettings settings) {
         this.papers = papers;
+        this.bills = bills;
         this.sites = sites;
         this.cartonTypes = cartonTypes;
         this.settings = settings;
@@ -50,15 +52,23 @@ public class ShipmentPapers {
         for (Shipment.Package packed : shipment.packages()) {
             drawn.add(papers.drawLabel(subject, packed.number(), label(shipment, packed, jobs, service, charged)));
         }
-        drawn.add(papers.drawSlip(subject, slip(shipment, jobs, service)));
+        drawn.addAll(lists(shipment, jobs, service));
         return () -> papers.keep(drawn);
     }
 
-    /** Draws the slip alone: the labels that are there stay. */
-    public Runnable drawSlip(Shipment shipment, Jobs jobs, Service service) {
-        NewPaper drawn = papers.drawSlip(
-                Subject.shipment(shipment.id(), jobs.leading().number()), slip(shipment, jobs, service));
-        return () -> papers.keep(List.of(drawn));
+    /** Draws what lists all packages: the labels that are there stay. */
+    public Runnable drawLists(Shipment shipment, Jobs jobs, Service service) {
+        List<NewPaper> drawn = lists(shipment, jobs, service);
+        return () -> papers.keep(drawn);
+    }
+
+    /** The slip, and the bill of lading of what goes by freight. */
+    private List<NewPaper> lists(Shipment shipment, Jobs jobs, Service service) {
+        Subject subject = Subject.shipment(shipment.id(), jobs.leading().number());
+        NewPaper slip = papers.drawSlip(subject, slip(shipment, jobs, service));
+        return service.isFreight()
+                ? List.of(slip, papers.drawBill(subject, bills.of(shipment, jobs, service)))
+                : List.of(slip);
     }
 
     /** The label of a package as it would be, marked across: it has no number, costs nothing, and is kept nowhere. */

@@ -98,14 +98,13 @@ public class VoidNotes {
     }
 
     private Note ofVoided(VoidedRow row, Shipment shipment) {
-        String what = row.packageNumber() == null
-                ? "it"
-                : "package " + row.packageNumber() + (row.shipmentId() == shipment.id() ? "" : " of what has gone");
+        String what = row.packageNumber() == null ? "it" : "package " + row.packageNumber();
+        String rest = row.shipmentId() == shipment.id() ? "" : " The other packages have gone.";
         return new Note(
                 accounts.displayName(row.voidedBy()) + " voided " + what + " on "
                         + ShopTime.show(row.voidedAt(), sites.byId(shipment.siteId())) + ": "
                         + catalog.service(row.serviceCode()).name() + ", " + row.trackingNumbers()
-                        + ". Throw that label away.",
+                        + ". Throw that label away." + rest,
                 false);
     }
 }

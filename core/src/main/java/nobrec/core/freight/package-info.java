@@ -1,0 +1,2 @@
+/** What a freight carrier is told of the goods it takes. */
+package nobrec.core.freight;
