@@ -102,7 +102,7 @@ function CartonCell({ row, run, disabled, change }: CellProps & { run: Run }) {
       aria-label={`Carton of job ${row.job}`}
       value={now}
       disabled={disabled}
-      className="entry max-w-28"
+      className="entry max-w-28 px-1!"
       onChange={(event) => change(row.job, { carton: event.target.value })}
     >
       {now === "" && <option value="">{row.carton}</option>}
@@ -159,7 +159,7 @@ function ServiceCell({ row, disabled, change }: CellProps) {
       aria-label={`Service of job ${row.job}`}
       value={row.service}
       disabled={disabled}
-      className="entry max-w-36"
+      className="entry max-w-36 px-1!"
       onChange={(event) => change(row.job, { service: event.target.value })}
     >
       {!chosen && <option value={row.service}>{row.service || "none"}</option>}
@@ -182,7 +182,7 @@ function SiteCell({ row, run, disabled, change }: CellProps & { run: Run }) {
       aria-label={`Site of job ${row.job}`}
       value={row.site}
       disabled={disabled}
-      className="entry w-24"
+      className="entry w-24 px-1!"
       onChange={(event) => change(row.job, { site: event.target.value })}
     >
       {!city && <option value={row.site}>?</option>}

@@ -25,6 +25,7 @@ final class PageSetter {
 
     PageSetter(Resource file) throws IOException {
         this.template = Mustache.compiler()
+                .emptyStringIsFalse(true)
                 .withFormatter(value -> PaperLetters.printed(String.valueOf(value)))
                 .compile(file.getContentAsString(StandardCharsets.UTF_8));
     }

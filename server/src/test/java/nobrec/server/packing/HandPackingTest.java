@@ -1,13 +1,18 @@
 package nobrec.server.packing;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.user;
 
+import java.io.IOException;
 import java.math.BigDecimal;
 import java.nio.charset.StandardCharsets;
 import java.util.List;
 import java.util.Map;
 import java.util.Random;
 import nobrec.server.ServerTest;
+import org.apache.pdfbox.Loader;
+import org.apache.pdfbox.pdmodel.PDDocument;
+import org.apache.pdfbox.text.PDFTextStripper;
 import org.junit.jupiter.api.Test;
 import org.springframework.http.HttpStatus;
 import org.springframework.test.web.servlet.assertj.MvcTestResult;
@@ -313,7 +318,7 @@ class HandPackingTest extends ServerTest {
     }
 
     @Test
-    void heavyThingsGoOnAPalletByFreight() {
+    void heavyThingsGoOnAPalletByFreight() throws IOException {
         JsonNode bench = json(send("POST", "/api/v1/shipments", Map.of("job", "2416")));
         assertThat(bench.path("packages")).singleElement().satisfies(pallet -> {
             assertThat(pallet.path("cartonCode").asString()).isEqualTo("P1");
@@ -325,7 +330,37 @@ class HandPackingTest extends ServerTest {
         assertThat(parcel.path("packages").size()).isGreaterThan(3);
         JsonNode freight = act(parcel, "PUT", "/service", Map.of("text", "CUR-LTL"));
         JsonNode shipped = json(ship(weighAll(freight)));
-        assertThat(packageAt(shipped, 0).path("trackingNumber").asString()).startsWith("CF");
+        String number = packageAt(shipped, 0).path("trackingNumber").asString();
+        assertThat(number).startsWith("CF");
+        JsonNode bill = shipped.path("papers")
+                .valueStream()
+                .filter(paper -> paper.path("title").asString().equals("Bill of lading"))
+                .findFirst()
+                .orElseThrow();
+        assertThat(text(bill.path("address").asString()))
+                .contains(
+                        "Bill of lading",
+                        "Curlew Freight",
+                        number,
+                        "Prepaid",
+                        "pallet",
+                        "Valve block",
+                        "2416",
+                        " lb",
+                        "none declared")
+                .doesNotContain("account");
+    }
+
+    private String text(String address) throws IOException {
+        byte[] pdf = mvc.get()
+                .uri(address)
+                .with(user(INES).roles("COORDINATOR"))
+                .exchange()
+                .getResponse()
+                .getContentAsByteArray();
+        try (PDDocument document = Loader.loadPDF(pdf)) {
+            return new PDFTextStripper().getText(document);
+        }
     }
 
     /** Kits and pins go into one carton on the pallet: its weight and its cost count. */
