@@ -3,6 +3,7 @@ import { Link, useNavigate, useSearchParams } from "react-router";
 import { AcceptAddress } from "../attention/AcceptAddress";
 import { SourceChanges } from "../bench/SourceChanges";
 import { statusWord } from "../jobs/listWords";
+import { pickAddress } from "../jobs/PickPapers";
 import { useMay, useWho } from "../signin/who";
 import { day, moment } from "../ui/format";
 import { benchOf } from "../ui/JobLink";
@@ -38,7 +39,14 @@ export function JobPage() {
   const navigate = useNavigate();
   useKeys(
     useMemo(
-      () => [{ key: "b", label: "To the bench", run: () => void navigate(benchOf(number)) }],
+      () => [
+        { key: "b", label: "To the bench", run: () => void navigate(benchOf(number)) },
+        {
+          key: "p",
+          label: "Pick slip",
+          run: () => void window.open(pickAddress("pick-slips", [number], "LETTER"), "_blank"),
+        },
+      ],
       [navigate, number],
     ),
   );
@@ -68,7 +76,17 @@ function Whole({ job }: { job: Job }) {
         <span className="quiet">
           from {job.source}, in since {moment(job.cameIn, zone)}
         </span>
-        <Link to={benchOf(job.number)} className="act ml-auto">
+        {job.status !== "SHIPPED" && (
+          <a
+            href={pickAddress("pick-slips", [job.number], "LETTER")}
+            target="_blank"
+            rel="noreferrer"
+            className="act ml-auto"
+          >
+            Pick slip <Key name="P" />
+          </a>
+        )}
+        <Link to={benchOf(job.number)} className={"act " + (job.status === "SHIPPED" ? "ml-auto" : "")}>
           To the bench <Key name="B" />
         </Link>
       </header>

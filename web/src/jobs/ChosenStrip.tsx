@@ -11,6 +11,7 @@ import { useKeys } from "../ui/keys";
 import { Labeled } from "../ui/Labeled";
 import { OutcomesLine } from "../ui/outcomes";
 import { ProblemLine } from "../ui/states";
+import { PickPapers } from "./PickPapers";
 import type { Chosen } from "./useChosen";
 
 export const MOST_AT_ONCE = 500;
@@ -36,6 +37,7 @@ export function ChosenStrip({ chosen, all }: { chosen: Chosen; all: ReactNode })
   const rows = [...chosen.rows.values()];
   const numbers = rows.map((row) => row.number);
   const [asking, setAsking] = useState<"hold" | "field" | undefined>();
+  const [picking, setPicking] = useState(false);
   const [text, setText] = useState("");
   const [field, setField] = useState<Field>("PROMISE_DATE");
   const act = useMutation({
@@ -73,6 +75,12 @@ export function ChosenStrip({ chosen, all }: { chosen: Chosen; all: ReactNode })
     useMemo(
       () => [
         { key: "Escape", label: "Choose none", run: none },
+        {
+          key: "p",
+          label: "Pick slips and pick list of the chosen",
+          group: "Jobs",
+          run: () => setPicking((before) => !before),
+        },
         ...(mayRun ? [{ key: "r", label: "Ship the chosen as a run", group: "Jobs", run: ship }] : []),
       ],
       [none, mayRun, ship],
@@ -91,6 +99,14 @@ export function ChosenStrip({ chosen, all }: { chosen: Chosen; all: ReactNode })
             Ship as a run <Key name="R" />
           </button>
         )}
+        <button
+          type="button"
+          className="act"
+          aria-expanded={picking}
+          onClick={() => setPicking((before) => !before)}
+        >
+          Pick <Key name="P" />
+        </button>
         {may("BRING_IN") && (
           <>
             <button type="button" className="act" disabled={tooMany} onClick={() => setAsking("hold")}>
@@ -116,6 +132,7 @@ export function ChosenStrip({ chosen, all }: { chosen: Chosen; all: ReactNode })
           Choose none <Key name="Esc" />
         </button>
       </div>
+      {picking && <PickPapers jobs={numbers} />}
       {asking && (
         <form
           className="mt-2 flex flex-wrap items-end gap-3"

@@ -182,6 +182,7 @@ class ArchitectureTest {
                             "site",
                             "workorder")),
             Map.entry("prepaid", List.of("account", "api", "audit", "carrier", "connection", "platform")),
+            Map.entry("picking", List.of("api", "document", "item", "platform", "site", "workorder")),
             Map.entry("pickup", List.of("account", "api", "audit", "carrier", "connection", "platform", "site")),
             Map.entry("find", List.of("api", "returns", "shipment", "workorder")),
             Map.entry("item", List.of("account", "api", "audit", "platform", "wordbook", "workorder")),

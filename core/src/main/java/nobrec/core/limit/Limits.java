@@ -83,6 +83,9 @@ public final class Limits {
     /** Jobs that one act may change at once. */
     public static final int JOBS_AT_ONCE = 500;
 
+    /** Jobs that are printed by one address. */
+    public static final int JOBS_ON_PAPER = 200;
+
     public static final int ACTS_OF_RULE = 20;
     public static final int PARTS_OF_CONDITION = 60;
 

@@ -2,9 +2,9 @@ package nobrec.server.document;
 
 import io.swagger.v3.oas.annotations.tags.Tag;
 import java.util.List;
+import nobrec.server.api.PdfAnswer;
 import nobrec.server.api.security.ForEveryone;
 import nobrec.server.carton.CartonTypes;
-import org.springframework.http.HttpHeaders;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -39,7 +39,7 @@ class ActCardController {
     @GetMapping(path = "/api/v1/scanner/carton-card", produces = MediaType.APPLICATION_PDF_VALUE)
     @ForEveryone
     ResponseEntity<byte[]> cartons() {
-        return inline(
+        return PdfAnswer.of(
                 "carton-card",
                 cards.print(
                         "The card of cartons",
@@ -53,12 +53,6 @@ class ActCardController {
     @GetMapping(path = "/api/v1/scanner/act-card", produces = MediaType.APPLICATION_PDF_VALUE)
     @ForEveryone
     ResponseEntity<byte[]> card() {
-        return inline("act-card", cards.print("The card of acts", "Scan what is to be done", ACTS));
-    }
-
-    private static ResponseEntity<byte[]> inline(String name, byte[] pdf) {
-        return ResponseEntity.ok()
-                .header(HttpHeaders.CONTENT_DISPOSITION, "inline; filename=\"" + name + ".pdf\"")
-                .body(pdf);
+        return PdfAnswer.of("act-card", cards.print("The card of acts", "Scan what is to be done", ACTS));
     }
 }

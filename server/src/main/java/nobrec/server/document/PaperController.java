@@ -3,9 +3,9 @@ package nobrec.server.document;
 import io.swagger.v3.oas.annotations.tags.Tag;
 import java.security.Principal;
 import java.time.Duration;
+import nobrec.server.api.PdfAnswer;
 import nobrec.server.api.security.ForEveryone;
 import org.springframework.http.CacheControl;
-import org.springframework.http.HttpHeaders;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -26,10 +26,7 @@ class PaperController {
     @GetMapping(path = "/api/v1/papers/{id}", produces = MediaType.APPLICATION_PDF_VALUE)
     @ForEveryone
     ResponseEntity<byte[]> pdf(@PathVariable long id, Principal who) {
-        return ResponseEntity.ok()
-                .header(HttpHeaders.CONTENT_DISPOSITION, "inline; filename=\"paper-" + id + ".pdf\"")
-                .cacheControl(CacheControl.noStore())
-                .body(papers.open(id, who.getName()));
+        return PdfAnswer.of("paper-" + id, papers.open(id, who.getName()));
     }
 
     /** Its first page as a picture, for the screen. */

@@ -13,6 +13,7 @@ import java.util.Optional;
 import nobrec.core.limit.Limits;
 import nobrec.core.refusal.Refusal;
 import nobrec.core.service.Accessorial;
+import nobrec.server.api.PdfAnswer;
 import nobrec.server.api.list.Part;
 import nobrec.server.api.security.ForEveryone;
 import nobrec.server.api.security.ForTheDesk;
@@ -152,7 +153,7 @@ class RunController {
             throw Refusal.notFound("Papers of " + Runs.thing(id), "Start it first: they come with each job.");
         }
         response.setContentType(MediaType.APPLICATION_PDF_VALUE);
-        response.setHeader(HttpHeaders.CONTENT_DISPOSITION, "inline; filename=\"run-" + id + ".pdf\"");
+        response.setHeader(HttpHeaders.CONTENT_DISPOSITION, PdfAnswer.disposition("run-" + id));
         papers.join(Subject.Kind.SHIPMENT, gone, response.getOutputStream());
     }
 }

@@ -34,7 +34,7 @@ class DoorWalkTest extends ServerTest {
     }
 
     private String handover(String act) {
-        return "/api/v1/handovers/" + site() + "/GODWIT" + act;
+        return "/api/v1/handovers/" + site() + "/PLOVER" + act;
     }
 
     @ParameterizedTest
@@ -44,14 +44,15 @@ class DoorWalkTest extends ServerTest {
         List<String> jobs = new ArrayList<>();
         for (int number = 1; number <= JOBS; number++) {
             jobs.add("DW-" + seed + "-" + number);
-            bringIn(jobs.get(number - 1), "Godwit Parcel");
+            bringIn(jobs.get(number - 1), "Plover Ground");
         }
+        beginWithVoids(jobs);
         for (int step = 0; step < STEPS; step++) {
-            standIns().behave("godwit", random.nextInt(4) == 0 ? Behavior.ANY : Behavior.NORMAL);
+            standIns().behave("plover", random.nextInt(4) == 0 ? Behavior.ANY : Behavior.NORMAL);
             standIns().behave("books", random.nextInt(4) == 0 ? Behavior.FAIL : Behavior.NORMAL);
             act(random, jobs.get(random.nextInt(JOBS)));
         }
-        standIns().behave("godwit", Behavior.NORMAL);
+        standIns().behave("plover", Behavior.NORMAL);
         standIns().behave("books", Behavior.NORMAL);
         for (int round = 0; round < 6; round++) {
             allAnswerAgain();
@@ -66,13 +67,33 @@ class DoorWalkTest extends ServerTest {
         });
     }
 
+    /** One package of a shipment, and a whole one: whatever chance brings, both have happened. */
+    private void beginWithVoids(List<String> jobs) {
+        for (String job : jobs.subList(0, 2)) {
+            JsonNode bench = json(send("POST", "/api/v1/shipments", Map.of("job", job)));
+            String shipment = "/api/v1/shipments/" + bench.path("id").asLong();
+            split(shipment, bench.path("lines").path(0).path("id").asLong());
+            shipped(json(send("POST", "/api/v1/shipments", Map.of("job", job))), shipment);
+        }
+        worker.run();
+        for (int index = 0; index < 2; index++) {
+            String shipment = "/api/v1/shipments/"
+                    + get("/api/v1/shipments?job=" + jobs.get(index)).path("id").asLong();
+            String what = index == 0 ? "/packages/2/void" : "/void";
+            Awaitility.await().atMost(Duration.ofSeconds(20)).untilAsserted(() -> {
+                worker.run();
+                assertThat(send("POST", shipment + what, Map.of())).hasStatusOk();
+            });
+        }
+    }
+
     /** One act of a person; what is refused is refused with a reason, and never with a fault of ours. */
     private void act(Random random, String job) {
         JsonNode bench = json(send("POST", "/api/v1/shipments", Map.of("job", job)));
         String shipment = "/api/v1/shipments/" + bench.path("id").asLong();
         String number = bench.path("packages").path(0).path("trackingNumber").asString("none");
         long line = bench.path("lines").path(0).path("id").asLong();
-        List<MvcTestResult> answers = switch (random.nextInt(11)) {
+        List<MvcTestResult> answers = switch (random.nextInt(15)) {
             case 0, 1 -> shipped(bench, shipment);
             case 2 -> List.of(send("POST", shipment + "/void", Map.of()));
             case 3 -> List.of(send("POST", shipment + "/left-behind", Map.of("line", line, "quantity", 2)));
@@ -81,13 +102,30 @@ class DoorWalkTest extends ServerTest {
             case 7 -> List.of(send("POST", shipment + "/undo", Map.of()));
             case 8 -> returnAsked(bench);
             case 9 -> returnEnded(random, job);
+            case 10, 11 -> split(shipment, line);
+            case 12, 13 -> List.of(send("POST", shipment + "/packages/" + (1 + random.nextInt(3)) + "/void", Map.of()));
             default -> closed(random);
         };
         answers.forEach(answer -> assertThat(answer.getResponse().getStatus()).isLessThan(500));
     }
 
+    /** A piece goes into a package of its own. */
+    private List<MvcTestResult> split(String shipment, long line) {
+        MvcTestResult added = send("POST", shipment + "/packages", Map.of("text", "C1"));
+        int last = json(added).path("packages").size();
+        return List.of(
+                added,
+                send(
+                        "POST",
+                        shipment + "/moves",
+                        Map.of("line", line, "quantity", 1, "from", 1, "to", Math.max(1, last))));
+    }
+
     private List<MvcTestResult> shipped(JsonNode bench, String shipment) {
         MvcTestResult weighed = send("PUT", shipment + "/packages/1/weight", Map.of("text", "2.5", "sure", true));
+        for (int number = 2; number <= bench.path("packages").size(); number++) {
+            weighed = send("PUT", shipment + "/packages/" + number + "/weight", Map.of("text", "1.5", "sure", true));
+        }
         if (weighed.getResponse().getStatus() != 200
                 || !json(weighed).path("mayShip").asBoolean()) {
             return List.of(weighed);
@@ -192,6 +230,7 @@ class DoorWalkTest extends ServerTest {
                 .as("what is to be reversed and is not")
                 .isZero();
         returnsAgree();
+        packagesAgree();
         assertThat(number(
                         "SELECT COUNT(*) FROM package p JOIN shipment s ON s.id = p.shipment_id"
                                 + " WHERE (p.handover_id IS NOT NULL OR p.tracking_number IS NOT NULL) AND s.state = ?",
@@ -210,6 +249,40 @@ class DoorWalkTest extends ServerTest {
                         "-"))
                 .as("manifests that are not the carrier's")
                 .isZero();
+    }
+
+    private void packagesAgree() {
+        assertThat(number(
+                        "SELECT COUNT(*) FROM (SELECT s.id FROM shipment s JOIN work_order w ON w.id = s.work_order_id"
+                                + " WHERE s.state = 'SHIPPED' AND w.number LIKE ?"
+                                + " AND (SELECT COALESCE(SUM(l.quantity), 0) FROM shipment_line l WHERE l.shipment_id = s.id) <>"
+                                + " (SELECT COALESCE(SUM(c.quantity), 0) FROM package p JOIN package_content c ON c.package_id = p.id"
+                                + " WHERE p.shipment_id = s.id)) t",
+                        "DW-%"))
+                .as("shipments that left with other pieces than are in their packages")
+                .isZero();
+        assertThat(number(
+                        "SELECT COUNT(*) FROM package p JOIN shipment s ON s.id = p.shipment_id JOIN work_order w ON w.id = s.work_order_id"
+                                + " WHERE s.state = 'SHIPPED' AND w.number LIKE ? AND (SELECT COUNT(*) FROM paper a"
+                                + " WHERE a.subject_kind = 'SHIPMENT' AND a.subject_id = s.id AND a.kind = 'LABEL' AND a.void_by = 0"
+                                + " AND a.package_number = p.number) <> 1",
+                        "DW-%"))
+                .as("packages that left and have not one label that counts")
+                .isZero();
+        assertThat(number(
+                        "SELECT COUNT(*) FROM shipment_charge_line c JOIN shipment s ON s.id = c.shipment_id"
+                                + " JOIN work_order w ON w.id = s.work_order_id WHERE s.state = 'SHIPPED' AND w.number LIKE ?"
+                                + " AND c.side = 'COST' AND c.package_number IS NOT NULL AND c.package_number NOT IN"
+                                + " (SELECT p.number FROM package p WHERE p.shipment_id = s.id)",
+                        "DW-%"))
+                .as("costs of packages that are not in the shipment")
+                .isZero();
+        assertThat(number(
+                        "SELECT COUNT(*) FROM voided_shipment v JOIN shipment s ON s.id = v.shipment_id"
+                                + " JOIN work_order w ON w.id = s.work_order_id WHERE v.package_number IS NOT NULL AND w.number LIKE ?",
+                        "DW-%"))
+                .as("packages that were voided alone")
+                .isPositive();
     }
 
     private void returnsAgree() {

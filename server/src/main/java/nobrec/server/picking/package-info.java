@@ -1,0 +1,2 @@
+/** Papers for whoever fetches the pieces, before anything is shipped. */
+package nobrec.server.picking;
