@@ -58,6 +58,23 @@ function page() {
   );
 }
 
+/** One package is in, and the close is asked for. */
+async function aboutToClose() {
+  outside.answers.push({
+    ...empty,
+    inside: 1,
+    waiting: 0,
+    scan: { verdict: "TAKEN", said: "It goes.", remedy: "" },
+  });
+  const user = userEvent.setup({ delay: 120 });
+  page();
+  await screen.findByLabelText("Scan a package");
+  await user.keyboard("PV1{Enter}");
+  await screen.findByText(/In$/);
+  await user.keyboard("{F10}");
+  return user;
+}
+
 describe("a handover", () => {
   it("takes the next scan in its field and says what came of it in one word", async () => {
     outside.answers.push({
@@ -82,18 +99,7 @@ describe("a handover", () => {
   });
 
   it("asks once before it is closed, and Escape leads back to scanning", async () => {
-    outside.answers.push({
-      ...empty,
-      inside: 1,
-      waiting: 0,
-      scan: { verdict: "TAKEN", said: "It goes.", remedy: "" },
-    });
-    const user = userEvent.setup({ delay: 120 });
-    page();
-    await screen.findByLabelText("Scan a package");
-    await user.keyboard("PV1{Enter}");
-    await screen.findByText(/In$/);
-    await user.keyboard("{F10}");
+    const user = await aboutToClose();
     expect(await screen.findByLabelText("Driver")).toBe(document.activeElement);
     await user.keyboard("{Escape}");
     expect(screen.queryByLabelText("Driver")).toBeNull();
@@ -101,18 +107,7 @@ describe("a handover", () => {
   });
 
   it("says that it is dropped off, and who brought it", async () => {
-    outside.answers.push({
-      ...empty,
-      inside: 1,
-      waiting: 0,
-      scan: { verdict: "TAKEN", said: "It goes.", remedy: "" },
-    });
-    const user = userEvent.setup({ delay: 120 });
-    page();
-    await screen.findByLabelText("Scan a package");
-    await user.keyboard("PV1{Enter}");
-    await screen.findByText(/In$/);
-    await user.keyboard("{F10}");
+    const user = await aboutToClose();
     await screen.findByLabelText("Driver");
     await user.keyboard("{Alt>}o{/Alt}");
     expect(screen.getByLabelText("Brought by")).toBeTruthy();

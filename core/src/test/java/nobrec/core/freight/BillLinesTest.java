@@ -8,9 +8,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Random;
 import java.util.Set;
-import nobrec.core.address.PostalAddress;
 import nobrec.core.carton.CartonKind;
-import nobrec.core.charging.FreightTerms;
 import nobrec.core.item.FreightClass;
 import nobrec.core.item.GoodsClass;
 import nobrec.core.item.Handling;
@@ -23,10 +21,8 @@ import nobrec.core.rating.ClassShare;
 import nobrec.core.shipment.Jobs;
 import nobrec.core.shipment.Shipment;
 import nobrec.core.shipment.ShipmentState;
-import nobrec.core.workorder.Particulars;
-import nobrec.core.workorder.Ruling;
+import nobrec.core.workorder.SampleJobs;
 import nobrec.core.workorder.WorkOrder;
-import nobrec.core.workorder.WorkOrderStatus;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
@@ -67,26 +63,7 @@ class BillLinesTest {
             line(3, "Primer", "9", goods(FreightClass.read("85"), Optional.of(GoodsClass.DANGEROUS)))));
 
     private static Jobs jobs(List<WorkOrder.Line> lines) {
-        WorkOrder job = new WorkOrder(
-                1,
-                "file",
-                "2418",
-                "Pellworth",
-                "",
-                new PostalAddress("Pellworth", "", "1 Road", "", "Tucson", "AZ", "85701", "US"),
-                Optional.empty(),
-                "",
-                "",
-                Optional.empty(),
-                "",
-                FreightTerms.PREPAID,
-                "",
-                Optional.empty(),
-                WorkOrderStatus.READY,
-                Particulars.NONE,
-                List.of(),
-                Ruling.NONE,
-                lines);
+        WorkOrder job = SampleJobs.job("2418", lines);
         return new Jobs(job, List.of(job));
     }
 

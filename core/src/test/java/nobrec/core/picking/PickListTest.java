@@ -9,41 +9,16 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Random;
 import java.util.Set;
-import nobrec.core.address.PostalAddress;
-import nobrec.core.charging.FreightTerms;
 import nobrec.core.item.Handling;
 import nobrec.core.item.LineGoods;
-import nobrec.core.workorder.Particulars;
-import nobrec.core.workorder.Ruling;
+import nobrec.core.workorder.SampleJobs;
 import nobrec.core.workorder.WorkOrder;
-import nobrec.core.workorder.WorkOrderStatus;
 import org.junit.jupiter.api.Test;
 
 class PickListTest {
 
-    private static final PostalAddress TO = new PostalAddress("P", "", "1 Road", "", "Tucson", "AZ", "85701", "US");
-
     private static WorkOrder job(String number, WorkOrder.Line... lines) {
-        return new WorkOrder(
-                1,
-                "file",
-                number,
-                "Pellworth",
-                "",
-                TO,
-                Optional.empty(),
-                "",
-                "",
-                Optional.empty(),
-                "",
-                FreightTerms.PREPAID,
-                "",
-                Optional.empty(),
-                WorkOrderStatus.READY,
-                Particulars.NONE,
-                List.of(),
-                Ruling.NONE,
-                List.of(lines));
+        return SampleJobs.job(number, List.of(lines));
     }
 
     private static WorkOrder.Line line(String item, int ordered, int ready, int shipped) {

@@ -44,13 +44,8 @@ public class Papers {
     }
 
     public NewPaper drawLabel(Subject subject, int packageNumber, LabelText text) {
-        return new NewPaper(
-                subject,
-                PaperKind.LABEL,
-                packageNumber,
-                "Label " + text.piece() + " of " + text.pieces(),
-                PaperPacking.plain(labels.print(text)),
-                clock.instant());
+        String title = "Label " + text.piece() + " of " + text.pieces();
+        return drawn(subject, PaperKind.LABEL, packageNumber, title, labels.print(text));
     }
 
     /** One that is not kept. */
@@ -59,38 +54,23 @@ public class Papers {
     }
 
     public NewPaper drawReturnLabel(Subject subject, LabelText text) {
-        return new NewPaper(
-                subject,
-                PaperKind.RETURN_LABEL,
-                0,
-                "Return label",
-                PaperPacking.plain(labels.print(text)),
-                clock.instant());
+        return drawn(subject, PaperKind.RETURN_LABEL, 0, "Return label", labels.print(text));
     }
 
     public NewPaper drawSlip(Subject subject, SlipText text) {
-        return new NewPaper(
-                subject,
-                PaperKind.PACKING_SLIP,
-                0,
-                "Packing slip",
-                PaperPacking.plain(slips.print(text)),
-                clock.instant());
+        return drawn(subject, PaperKind.PACKING_SLIP, 0, "Packing slip", slips.print(text));
     }
 
     public NewPaper drawBill(Subject subject, BillText text) {
-        return new NewPaper(
-                subject,
-                PaperKind.BILL_OF_LADING,
-                0,
-                "Bill of lading",
-                PaperPacking.plain(bills.print(text)),
-                clock.instant());
+        return drawn(subject, PaperKind.BILL_OF_LADING, 0, "Bill of lading", bills.print(text));
     }
 
     public NewPaper drawManifest(Subject subject, ManifestText text) {
-        return new NewPaper(
-                subject, PaperKind.MANIFEST, 0, "Manifest", PaperPacking.plain(manifests.print(text)), clock.instant());
+        return drawn(subject, PaperKind.MANIFEST, 0, "Manifest", manifests.print(text));
+    }
+
+    private NewPaper drawn(Subject subject, PaperKind kind, int packageNumber, String title, byte[] pdf) {
+        return new NewPaper(subject, kind, packageNumber, title, PaperPacking.plain(pdf), clock.instant());
     }
 
     public void keep(List<NewPaper> papers) {

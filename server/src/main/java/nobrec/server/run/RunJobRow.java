@@ -69,62 +69,22 @@ record RunJobRow(
 
     /** It is open, as this shipment. */
     RunJobRow of(long shipment) {
-        return new RunJobRow(
-                runId, position, job, state, shipment, site, shipTo, packages, carton, weight, weighed, service, total,
-                charge, leavesOn, arrivesOn, promised, reason, remedy, choices, tracking, endedAt);
+        return with(state, shipment, reason, remedy, tracking);
     }
 
     /** It has gone, with what numbers it has now. */
     RunJobRow shipped(String numbers) {
-        return new RunJobRow(
-                runId,
-                position,
-                job,
-                RunJobState.SHIPPED,
-                shipmentId,
-                site,
-                shipTo,
-                packages,
-                carton,
-                weight,
-                weighed,
-                service,
-                total,
-                charge,
-                leavesOn,
-                arrivesOn,
-                promised,
-                "",
-                "",
-                choices,
-                numbers,
-                endedAt);
+        return with(RunJobState.SHIPPED, shipmentId, "", "", numbers);
     }
 
     /** It does not go, for a reason. */
     RunJobRow not(RunJobState how, String why, String what) {
+        return with(how, shipmentId, why, what, tracking);
+    }
+
+    private RunJobRow with(RunJobState how, @Nullable Long shipment, String why, String what, String numbers) {
         return new RunJobRow(
-                runId,
-                position,
-                job,
-                how,
-                shipmentId,
-                site,
-                shipTo,
-                packages,
-                carton,
-                weight,
-                weighed,
-                service,
-                total,
-                charge,
-                leavesOn,
-                arrivesOn,
-                promised,
-                why,
-                what,
-                choices,
-                tracking,
-                endedAt);
+                runId, position, job, how, shipment, site, shipTo, packages, carton, weight, weighed, service, total,
+                charge, leavesOn, arrivesOn, promised, why, what, choices, numbers, endedAt);
     }
 }
