@@ -228,7 +228,7 @@ function Outcome({ row }: { row: RunRow }) {
     case "SHIPPED":
       return (
         <span className="text-primary">
-          ✓ <span className="figure">{row.tracking}</span>
+          ✓ <span className="figure whitespace-normal!">{row.tracking}</span>
         </span>
       );
     case "ASKED":
