@@ -81,13 +81,14 @@ class VoidOutcomes {
             return false;
         }
         if (answer instanceof OutsideAnswer.Accepted<String> accepted) {
-            if (giveUpOther(shipment, entry, askedBy)) {
+            Jobs jobs = shipments.jobs(shipment);
+            Optional<PackageSplit> split =
+                    Optional.ofNullable(packageNumber).map(number -> PackageSplit.of(shipment, jobs, number));
+            if (giveUpOther(
+                    split.map(PackageSplit::leading).orElse(shipment.workOrderId()), shipment, entry, askedBy)) {
                 outbox.done(entry, accepted.result());
-                if (packageNumber == null) {
-                    reopen(shipment, askedBy);
-                } else {
-                    takeOut(shipment, packageNumber, askedBy);
-                }
+                split.ifPresentOrElse(
+                        each -> takeOut(shipment, each, jobs, askedBy), () -> reopen(shipment, jobs, askedBy));
                 return true;
             }
         } else if (answer instanceof OutsideAnswer.Refused<String> refused) {
@@ -100,11 +101,11 @@ class VoidOutcomes {
     }
 
     /**
-     * The rest of its job may stand on the bench meanwhile, and a job has one shipment there: the rest comes after this one
+     * The rest of the job that is open again by this may stand on the bench meanwhile, and a job has one shipment there: the rest comes after this one
      * again.
      */
-    private boolean giveUpOther(Shipment shipment, OutboxEntry entry, String askedBy) {
-        Optional<Shipment> other = shipments.openOwn(shipment.workOrderId()).map(shipments::locked);
+    private boolean giveUpOther(long workOrder, Shipment shipment, OutboxEntry entry, String askedBy) {
+        Optional<Shipment> other = shipments.openOwn(workOrder).map(shipments::locked);
         if (other.isPresent() && other.get().state() != ShipmentState.OPEN) {
             outbox.putOff(entry, "The rest of its job is being shipped just now.");
             return false;
@@ -120,8 +121,7 @@ class VoidOutcomes {
         return true;
     }
 
-    private void reopen(Shipment shipment, String askedBy) {
-        Jobs jobs = shipments.jobs(shipment);
+    private void reopen(Shipment shipment, Jobs jobs, String askedBy) {
         // What follows on shipping and has not been done need not be done.
         outbox.callOff(VoidIntents.FOLLOWING, Subject.Kind.SHIPMENT, shipment.id());
         long voided = store.reopenVoided(shipment, askedBy);
@@ -129,10 +129,12 @@ class VoidOutcomes {
         cameBack(shipment, jobs, askedBy, "voided");
     }
 
-    private void takeOut(Shipment shipment, int packageNumber, String askedBy) {
-        Jobs jobs = shipments.jobs(shipment);
-        PackageSplit split = PackageSplit.of(shipment, jobs, packageNumber);
-        cameBack(split.alone(shipment), jobs, askedBy, "voided package " + packageNumber);
+    private void takeOut(Shipment shipment, PackageSplit split, Jobs jobs, String askedBy) {
+        cameBack(
+                split.alone(shipment),
+                jobs,
+                askedBy,
+                "voided package " + split.taken().number());
         packageVoids.takeOut(shipment, split, jobs, askedBy);
         events.publishEvent(
                 new PackageVoided(Subject.shipment(shipment.id(), jobs.leading().number())));

@@ -153,6 +153,52 @@ class PackageVoidTest extends ServerTest {
                 job);
     }
 
+    /** The package holds another job than the shipment was opened for, and the rest of that one stands on the bench. */
+    @Test
+    void aJobHasOneOpenShipmentWhoseverPackageComesBack() {
+        bringIn("PV-5", "Plover Ground");
+        bringIn("PV-6", "Plover Ground");
+        JsonNode open = json(send("POST", "/api/v1/shipments", Map.of("job", "PV-5")));
+        String address = "/api/v1/shipments/" + open.path("id").asLong();
+        JsonNode both = json(send("POST", address + "/jobs", Map.of("job", "PV-6")));
+        long line = both.path("lines")
+                .valueStream()
+                .mapToLong(each -> each.path("id").asLong())
+                .max()
+                .orElseThrow();
+        act(address + "/left-behind", Map.of("line", line, "quantity", 3));
+        act(address + "/packages", Map.of("text", "C1"));
+        act(address + "/moves", Map.of("from", 1, "to", 2, "line", line, "quantity", 2));
+        send("PUT", address + "/packages/1/weight", Map.of("text", "2.6", "sure", true));
+        JsonNode weighed = json(send("PUT", address + "/packages/2/weight", Map.of("text", "1.1", "sure", true)));
+        JsonNode gone = json(ship(weighed));
+        toldOf(gone);
+        assertThat(json(send("POST", "/api/v1/shipments", Map.of("job", "PV-6")))
+                        .path("packages")
+                        .get(0)
+                        .path("contents")
+                        .get(0)
+                        .path("quantity")
+                        .asInt())
+                .as("the rest")
+                .isEqualTo(3);
+        assertThat(makeVoid(gone, 2)).hasStatusOk();
+        JsonNode back = get("/api/v1/shipments?job=PV-6");
+        assertThat(back.path("packages")
+                        .get(0)
+                        .path("contents")
+                        .get(0)
+                        .path("quantity")
+                        .asInt())
+                .isEqualTo(2);
+        assertThat(database.queryForObject(
+                        "SELECT COUNT(*) FROM shipment s JOIN work_order w ON w.id = s.work_order_id"
+                                + " WHERE w.number = 'PV-6' AND s.state = 'OPEN'",
+                        Integer.class))
+                .isOne();
+        assertThat(makeVoid(gone, 1)).as("all that goes of the leading job").hasStatus(HttpStatus.CONFLICT);
+    }
+
     @Test
     void carriersThatVoidWholeShipmentsOnlyLeaveEverythingAsItWas() {
         JsonNode gone = gone("PV-2", "Godwit Parcel");
