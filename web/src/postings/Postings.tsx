@@ -26,7 +26,7 @@ const KINDS = {
   PICKUP_CALL_OFF: "Pickup, called off",
   RETURN_LABEL: "Return label",
   RETURN_VOID: "Return label, void",
-  TOP_UP: "Payment to carrier",
+  ACCOUNT_PAYMENT: "Payment to carrier",
   VOID: "Void",
   INVOICE_REVERSAL: "Invoice, reversed",
   SOURCE_REVERSAL: "Order, reversed",
@@ -36,7 +36,7 @@ const STATES = { WAITING: "waiting", DONE: "done", FAILED: "failed", REVERSED: "
 
 /** What hangs on a handover, a pickup or an account bears the carrier's name. */
 function isOfAJob(row: Posting): boolean {
-  return !["MANIFEST", "PICKUP", "PICKUP_CALL_OFF", "TOP_UP"].includes(row.kind);
+  return !["MANIFEST", "PICKUP", "PICKUP_CALL_OFF", "ACCOUNT_PAYMENT"].includes(row.kind);
 }
 
 /** The ledger of write-backs. */

@@ -7,7 +7,7 @@ CREATE TABLE IF NOT EXISTS prepaid_account (
     FOREIGN KEY (carrier_code) REFERENCES carrier (code)
 );
 
-CREATE TABLE IF NOT EXISTS top_up (
+CREATE TABLE IF NOT EXISTS account_payment (
     id           BIGINT AUTO_INCREMENT PRIMARY KEY,
     carrier_code VARCHAR(20)    NOT NULL,
     amount       DECIMAL(14, 2) NOT NULL,
@@ -15,6 +15,6 @@ CREATE TABLE IF NOT EXISTS top_up (
     said         VARCHAR(500)   NOT NULL DEFAULT '',
     asked_by     VARCHAR(60)    NOT NULL,
     asked_at     DATETIME(6)    NOT NULL,
-    INDEX top_up_of (carrier_code, id),
+    INDEX account_payment_of (carrier_code, id),
     FOREIGN KEY (carrier_code) REFERENCES carrier (code)
 );

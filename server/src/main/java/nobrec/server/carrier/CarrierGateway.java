@@ -98,10 +98,10 @@ public class CarrierGateway {
     }
 
     /** Pays into an account; the same key pays once. */
-    public OutsideAnswer<String> topUp(Carrier carrier, String key, String amount, String currency) {
+    public OutsideAnswer<String> payIn(Carrier carrier, String key, String amount, String currency) {
         Connection connection = connections.to(carrier.code());
         return adapters.of(connection) instanceof PrepaidPort port
-                ? port.topUp(connection, key, new PrepaidPort.Balance(amount, currency))
+                ? port.payIn(connection, key, new PrepaidPort.Balance(amount, currency))
                 : new OutsideAnswer.Refused<>("Its account is not paid beforehand.");
     }
 

@@ -17,5 +17,5 @@ public interface PrepaidPort {
      *
      * @return what the carrier says it did
      */
-    OutsideAnswer<String> topUp(Connection connection, String key, Balance amount);
+    OutsideAnswer<String> payIn(Connection connection, String key, Balance amount);
 }

@@ -12,7 +12,6 @@ import java.util.List;
  * @param account number with the carrier of whoever pays; empty text where we do
  * @param declared value declared, with its currency; empty text for none
  * @param wishes what was asked for besides, and what the driver must know
- * @param units kinds of packages are counted in {@code packages}
  */
 public record BillText(
         String number,

@@ -27,9 +27,9 @@ import org.springframework.transaction.support.TransactionOperations;
  * outbox finishes, under the same key, so that it is paid once.
  */
 @Service
-class TopUps implements OutboxHandler {
+class AccountPayments implements OutboxHandler {
 
-    private static final Logger LOG = LoggerFactory.getLogger(TopUps.class);
+    private static final Logger LOG = LoggerFactory.getLogger(AccountPayments.class);
 
     private final PrepaidMapper mapper;
     private final PrepaidAccounts accounts;
@@ -41,7 +41,7 @@ class TopUps implements OutboxHandler {
     private final TransactionOperations transactions;
     private final Clock clock;
 
-    TopUps(
+    AccountPayments(
             PrepaidMapper mapper,
             PrepaidAccounts accounts,
             CarrierGateway gateway,
@@ -68,12 +68,12 @@ class TopUps implements OutboxHandler {
         gateway.requireConnected(carrier);
         OutboxEntry entry = transactions.execute(status -> {
             requireNoneWaits(carrier);
-            NewTopUp fresh = new NewTopUp(carrierCode, amount, signIn, clock.instant());
-            mapper.insertTopUp(fresh);
+            NewPayment fresh = new NewPayment(carrierCode, amount, signIn, clock.instant());
+            mapper.insertPayment(fresh);
             auditLog.write(signIn, "paid into an account", carrier.name(), ShopMoney.show(amount));
             return outbox.addTaken(List.of(new NewEntry(
-                            OutboxKind.TOP_UP,
-                            Subject.topUp(fresh.getId(), carrier.name()),
+                            OutboxKind.ACCOUNT_PAYMENT,
+                            Subject.accountPayment(fresh.getId(), carrier.name()),
                             carrierCode,
                             "Pays in " + ShopMoney.show(amount),
                             ShopMoney.show(amount))))
@@ -94,7 +94,7 @@ class TopUps implements OutboxHandler {
     /** Two people at once, or one who does not believe it: the second waits for the first. */
     private void requireNoneWaits(Carrier carrier) {
         mapper.accountLocked(carrier.code());
-        boolean waits = mapper.topUps(carrier.code(), 1).stream().anyMatch(row -> row.state() == TopUpState.ASKED);
+        boolean waits = mapper.payments(carrier.code(), 1).stream().anyMatch(row -> row.state() == PaymentState.ASKED);
         if (waits) {
             throw Refusal.conflict(
                     carrier.name(),
@@ -105,7 +105,7 @@ class TopUps implements OutboxHandler {
 
     @Override
     public Set<OutboxKind> kinds() {
-        return Set.of(OutboxKind.TOP_UP);
+        return Set.of(OutboxKind.ACCOUNT_PAYMENT);
     }
 
     @Override
@@ -115,7 +115,7 @@ class TopUps implements OutboxHandler {
 
     private OutsideAnswer<String> carryOutOnce(OutboxEntry entry) {
         Carrier carrier = catalog.carrier(entry.target());
-        OutsideAnswer<String> answer = gateway.topUp(
+        OutsideAnswer<String> answer = gateway.payIn(
                 carrier, entry.entryKey(), entry.request(), money.currency().getCode());
         transactions.executeWithoutResult(status -> settle(entry, answer));
         if (answer instanceof OutsideAnswer.Accepted<String>) {
@@ -125,16 +125,16 @@ class TopUps implements OutboxHandler {
     }
 
     private void settle(OutboxEntry entry, OutsideAnswer<String> answer) {
-        TopUpRow row = mapper.topUpLocked(entry.subjectId()).orElseThrow();
-        if (row.state() != TopUpState.ASKED) {
+        PaymentRow row = mapper.paymentLocked(entry.subjectId()).orElseThrow();
+        if (row.state() != PaymentState.ASKED) {
             return;
         }
         if (answer instanceof OutsideAnswer.Accepted<String> accepted) {
             outbox.done(entry, accepted.result());
-            mapper.settle(row.id(), TopUpState.PAID_IN, "");
+            mapper.settle(row.id(), PaymentState.PAID_IN, "");
         } else if (answer instanceof OutsideAnswer.Refused<String> refused) {
             outbox.refused(entry, refused.reason());
-            mapper.settle(row.id(), TopUpState.REFUSED, refused.reason());
+            mapper.settle(row.id(), PaymentState.REFUSED, refused.reason());
         } else {
             outbox.putOff(entry, answer.whyOpen());
         }

@@ -3,8 +3,8 @@ package nobrec.server.prepaid;
 import java.time.Instant;
 import org.joda.money.Money;
 
-/** A row of table top_up that is to be; the database gives it its id. */
-final class NewTopUp {
+/** A row of table account_payment that is to be; the database gives it its id. */
+final class NewPayment {
 
     private final String carrierCode;
     private final Money amount;
@@ -12,7 +12,7 @@ final class NewTopUp {
     private final Instant askedAt;
     private long id;
 
-    NewTopUp(String carrierCode, Money amount, String askedBy, Instant askedAt) {
+    NewPayment(String carrierCode, Money amount, String askedBy, Instant askedAt) {
         this.carrierCode = carrierCode;
         this.amount = amount;
         this.askedBy = askedBy;

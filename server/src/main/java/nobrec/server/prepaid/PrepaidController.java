@@ -51,12 +51,12 @@ class PrepaidController {
             String said,
             List<PaymentView> payments) {}
 
-    record PaymentView(long id, Amount amount, TopUpState state, String said, String askedBy, Instant askedAt) {}
+    record PaymentView(long id, Amount amount, PaymentState state, String said, String askedBy, Instant askedAt) {}
 
     record AccountList(List<AccountView> rows) {}
 
     private final PrepaidAccounts prepaid;
-    private final TopUps topUps;
+    private final AccountPayments payments;
     private final PrepaidMapper mapper;
     private final ServiceCatalog catalog;
     private final Accounts accounts;
@@ -65,14 +65,14 @@ class PrepaidController {
 
     PrepaidController(
             PrepaidAccounts prepaid,
-            TopUps topUps,
+            AccountPayments payments,
             PrepaidMapper mapper,
             ServiceCatalog catalog,
             Accounts accounts,
             ShopMoney money,
             NobrecSettings settings) {
         this.prepaid = prepaid;
-        this.topUps = topUps;
+        this.payments = payments;
         this.mapper = mapper;
         this.catalog = catalog;
         this.accounts = accounts;
@@ -99,7 +99,7 @@ class PrepaidController {
     @ForAllButPackers
     AccountList payIn(
             @PathVariable @Size(max = Limits.TEXT) String carrier, @Valid @RequestBody Payment payment, Principal who) {
-        topUps.payIn(carrier, amount(payment.amount()), who.getName());
+        payments.payIn(carrier, amount(payment.amount()), who.getName());
         return all();
     }
 
@@ -122,7 +122,7 @@ class PrepaidController {
                 Optional.ofNullable(row.balance()).map(Amount::of),
                 Optional.ofNullable(row.askedAt()),
                 row.said(),
-                mapper.topUps(row.carrierCode(), SHOWN).stream()
+                mapper.payments(row.carrierCode(), SHOWN).stream()
                         .map(each -> new PaymentView(
                                 each.id(),
                                 Amount.of(each.amount()),

@@ -29,14 +29,14 @@ interface PrepaidMapper {
             @Param("said") String said,
             @Param("at") Instant at);
 
-    void insertTopUp(@Param("topUp") NewTopUp topUp);
+    void insertPayment(@Param("payment") NewPayment payment);
 
-    Optional<TopUpRow> topUpLocked(long id);
+    Optional<PaymentRow> paymentLocked(long id);
 
     /** The newest first. */
-    List<TopUpRow> topUps(@Param("carrierCode") String carrierCode, @Param("limit") int limit);
+    List<PaymentRow> payments(@Param("carrierCode") String carrierCode, @Param("limit") int limit);
 
     /** One that waited. */
     @ChangesAnyRows
-    int settle(@Param("id") long id, @Param("state") TopUpState state, @Param("said") String said);
+    int settle(@Param("id") long id, @Param("state") PaymentState state, @Param("said") String said);
 }

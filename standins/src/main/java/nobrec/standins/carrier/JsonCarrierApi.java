@@ -34,7 +34,7 @@ final class JsonCarrierApi implements CarrierApi {
         web.post(path + "/pickups", conduct.around(exchange -> askForPickup(exchange, book)));
         web.post(path + "/pickups/{number}/call-off", conduct.around(exchange -> callOff(exchange, book)));
         web.post(path + "/account/balance", conduct.around(exchange -> balance(exchange, book)));
-        web.post(path + "/account/top-ups", conduct.around(exchange -> payIn(exchange, book)));
+        web.post(path + "/account/payments", conduct.around(exchange -> payIn(exchange, book)));
         web.post(path + "/quotes", conduct.around(exchange -> quote(exchange, book)));
         web.get(path + "/consignments", exchange -> exchange.json(200, book.all()));
         web.get(

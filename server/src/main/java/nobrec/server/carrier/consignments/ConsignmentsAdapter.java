@@ -87,8 +87,8 @@ class ConsignmentsAdapter implements CarrierPort, PackageVoidPort, PrepaidPort {
     }
 
     @Override
-    public OutsideAnswer<String> topUp(Connection connection, String key, Balance amount) {
-        return calls.sendForText(connection, "POST", "/account/top-ups", key, amount);
+    public OutsideAnswer<String> payIn(Connection connection, String key, Balance amount) {
+        return calls.sendForText(connection, "POST", "/account/payments", key, amount);
     }
 
     private static OutsideAnswer<List<TrackingNumbers.Read>> numbers(JsonNode body) {

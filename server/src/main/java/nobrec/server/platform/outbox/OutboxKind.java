@@ -25,7 +25,7 @@ public enum OutboxKind {
     /** A label for the way back is made void. */
     RETURN_VOID("Return label, void", true),
     /** An amount is paid into an account with a carrier. */
-    TOP_UP("Payment to carrier", true),
+    ACCOUNT_PAYMENT("Payment to carrier", true),
     /** A consignment is made void with its carrier. */
     VOID("Void", true),
     /** The freight line is taken off the invoice. */

@@ -13,7 +13,7 @@ public record Subject(Kind kind, long id, String name) {
         HANDOVER,
         PICKUP,
         RETURN,
-        TOP_UP
+        ACCOUNT_PAYMENT
     }
 
     /** @param name the carrier's, and the day */
@@ -32,8 +32,8 @@ public record Subject(Kind kind, long id, String name) {
     }
 
     /** @param name the carrier's */
-    public static Subject topUp(long id, String name) {
-        return new Subject(Kind.TOP_UP, id, name);
+    public static Subject accountPayment(long id, String name) {
+        return new Subject(Kind.ACCOUNT_PAYMENT, id, name);
     }
 
     public static Subject shipment(long id, String job) {
