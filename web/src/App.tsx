@@ -12,6 +12,8 @@ import { JobPage } from "./job/JobPage";
 import { Jobs } from "./jobs/Jobs";
 import { FileLayout } from "./layouts/FileLayout";
 import { SavedLayout } from "./layouts/SavedLayout";
+import { Papers } from "./papers/Papers";
+import { SlipDesignPage } from "./papers/SlipDesignPage";
 import { PlacePage } from "./places/PlacePage";
 import { Places } from "./places/Places";
 import { Postings } from "./postings/Postings";
@@ -77,6 +79,9 @@ export function App() {
         <Route path="/items" element={<Items />} />
         <Route path="/rules" element={<Rules />} />
         <Route path="/rules/:id" element={<RulePage />} />
+        <Route path="/papers" element={<Papers />} />
+        <Route path="/papers/slip-design" element={<SlipDesignPage copy={false} />} />
+        <Route path="/papers/new-slip-design" element={<SlipDesignPage copy />} />
         <Route path="/connections" element={<Connections />} />
         <Route path="/" element={<Navigate to="/departures" replace />} />
         <Route path="*" element={<Nowhere />} />

@@ -20,5 +20,6 @@ export const SECTIONS: Section[] = [
   { path: "/places", name: "Places", key: "Alt+0" },
   { path: "/items", name: "Items", key: "Alt+9" },
   { path: "/rules", name: "Rules", key: "Alt+8", needs: "KEEP_RULES" },
+  { path: "/papers", name: "Papers", key: "Alt+e", needs: "KEEP_RULES" },
   { path: "/connections", name: "Connections", key: "Alt+6", needs: "SET_UP" },
 ];

@@ -146,6 +146,7 @@ class ArchitectureTest {
                             "site",
                             "source",
                             "workorder")),
+            Map.entry("design", List.of("api", "carrier", "document", "shipment", "site", "workorder")),
             Map.entry("device", List.of("api", "connection")),
             Map.entry("document", List.of("api", "audit", "carton", "platform", "site")),
             Map.entry(

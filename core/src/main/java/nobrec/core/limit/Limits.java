@@ -86,6 +86,28 @@ public final class Limits {
     /** Jobs that are printed by one address. */
     public static final int JOBS_ON_PAPER = 200;
 
+    /** Slip designs a shop may keep, letters of one's name, and of a block's heading and text. */
+    public static final int SLIP_DESIGNS = 200;
+
+    public static final int DESIGN_NAME = 60;
+    public static final int BLOCK_HEADING = 60;
+    public static final int BLOCK_TEXT = 2_000;
+
+    /** Columns of a slip's lines, and on label stock. */
+    public static final int COLUMNS_OF_SLIP = 10;
+
+    public static final int COLUMNS_OF_NARROW_SLIP = 5;
+
+    /** Letters of a slip's own template and of its style sheet. */
+    public static final int TEMPLATE = 40_000;
+
+    public static final int STYLE_SHEET = 20_000;
+
+    /** Bytes of a logo's file, and of what is kept of it: each paper carries it. */
+    public static final int LOGO_FILE_BYTES = 5_000_000;
+
+    public static final int LOGO_BYTES = 60_000;
+
     public static final int ACTS_OF_RULE = 20;
     public static final int PARTS_OF_CONDITION = 60;
 

@@ -2,6 +2,7 @@ package nobrec.server.document;
 
 import java.io.IOException;
 import java.util.Map;
+import nobrec.server.document.page.PageSetter;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.core.io.Resource;
 import org.springframework.stereotype.Component;

@@ -7,6 +7,10 @@ import java.util.List;
 import java.util.Locale;
 import nobrec.core.refusal.Refusal;
 import nobrec.server.audit.AuditLog;
+import nobrec.server.document.page.PagePicture;
+import nobrec.server.document.slip.SlipDesignDocument;
+import nobrec.server.document.slip.SlipDesigns;
+import nobrec.server.document.slip.SlipText;
 import nobrec.server.platform.outbox.Subject;
 import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.io.IOUtils;
@@ -20,7 +24,7 @@ public class Papers {
 
     private final PaperMapper mapper;
     private final LabelPrinter labels;
-    private final SlipPrinter slips;
+    private final SlipDesigns slips;
     private final ManifestPrinter manifests;
     private final BillPrinter bills;
     private final AuditLog auditLog;
@@ -29,7 +33,7 @@ public class Papers {
     Papers(
             PaperMapper mapper,
             LabelPrinter labels,
-            SlipPrinter slips,
+            SlipDesigns slips,
             ManifestPrinter manifests,
             BillPrinter bills,
             AuditLog auditLog,
@@ -57,8 +61,8 @@ public class Papers {
         return drawn(subject, PaperKind.RETURN_LABEL, 0, "Return label", labels.print(text));
     }
 
-    public NewPaper drawSlip(Subject subject, SlipText text) {
-        return drawn(subject, PaperKind.PACKING_SLIP, 0, "Packing slip", slips.print(text));
+    public NewPaper drawSlip(Subject subject, SlipText text, SlipDesignDocument design) {
+        return drawn(subject, PaperKind.PACKING_SLIP, 0, "Packing slip", slips.print(text, design));
     }
 
     public NewPaper drawBill(Subject subject, BillText text) {

@@ -4,6 +4,10 @@ import java.io.IOException;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import nobrec.core.paper.SheetSize;
+import nobrec.server.document.page.Barcode;
+import nobrec.server.document.page.PageSetter;
+import nobrec.server.document.page.SheetStyle;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.core.io.Resource;
 import org.springframework.stereotype.Component;
@@ -40,12 +44,28 @@ public class PickPrinter {
         }
         return slips.set(
                 "The pick slips",
-                Map.of("slips", all, "size", sheet.size(), "margin", sheet.margin(), "narrow", sheet.isNarrow()));
+                Map.of(
+                        "slips",
+                        all,
+                        "size",
+                        SheetStyle.size(sheet),
+                        "margin",
+                        SheetStyle.margin(sheet),
+                        "narrow",
+                        sheet.isNarrow()));
     }
 
     public byte[] list(PickListText text, SheetSize sheet) {
         return lists.set(
                 "The pick list",
-                Map.of("list", text, "size", sheet.size(), "margin", sheet.margin(), "narrow", sheet.isNarrow()));
+                Map.of(
+                        "list",
+                        text,
+                        "size",
+                        SheetStyle.size(sheet),
+                        "margin",
+                        SheetStyle.margin(sheet),
+                        "narrow",
+                        sheet.isNarrow()));
     }
 }

@@ -2,6 +2,7 @@ package nobrec.server.document;
 
 import io.swagger.v3.oas.annotations.tags.Tag;
 import nobrec.server.api.security.ForEveryone;
+import nobrec.server.document.page.Barcode;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RestController;
 

@@ -9,12 +9,11 @@ import nobrec.core.notation.MeasureText;
 import nobrec.core.service.Service;
 import nobrec.core.shipment.Jobs;
 import nobrec.core.shipment.LabelMarks;
-import nobrec.core.shipment.PackageDrawing;
 import nobrec.core.shipment.Shipment;
 import nobrec.core.workorder.RuleAct;
 import nobrec.core.workorder.WorkOrder;
-import nobrec.server.carton.CartonTypes;
-import nobrec.server.platform.LotText;
+import nobrec.server.document.slip.SlipDesignDocument;
+import nobrec.server.document.slip.SlipDesigns;
 import nobrec.server.platform.NobrecSettings;
 import nobrec.server.platform.outbox.Subject;
 import nobrec.server.site.Site;
@@ -30,14 +29,22 @@ public class ShipmentPapers {
     private final Papers papers;
     private final BillsOfLading bills;
     private final Sites sites;
-    private final CartonTypes cartonTypes;
+    private final SlipTexts slipTexts;
+    private final SlipDesigns designs;
     private final NobrecSettings settings;
 
-    ShipmentPapers(Papers papers, BillsOfLading bills, Sites sites, CartonTypes cartonTypes, NobrecSettings settings) {
+    ShipmentPapers(
+            Papers papers,
+            BillsOfLading bills,
+            Sites sites,
+            SlipTexts slipTexts,
+            SlipDesigns designs,
+            NobrecSettings settings) {
         this.papers = papers;
         this.bills = bills;
         this.sites = sites;
-        this.cartonTypes = cartonTypes;
+        this.slipTexts = slipTexts;
+        this.designs = designs;
         this.settings = settings;
     }
 
@@ -65,7 +72,7 @@ public class ShipmentPapers {
     /** The slip, and the bill of lading of what goes by freight. */
     private List<NewPaper> lists(Shipment shipment, Jobs jobs, Service service) {
         Subject subject = Subject.shipment(shipment.id(), jobs.leading().number());
-        NewPaper slip = papers.drawSlip(subject, slip(shipment, jobs, service));
+        NewPaper slip = slip(subject, shipment, jobs, service);
         return service.isFreight()
                 ? List.of(slip, papers.drawBill(subject, bills.of(shipment, jobs, service)))
                 : List.of(slip);
@@ -120,70 +127,13 @@ public class ShipmentPapers {
                 across);
     }
 
-    private SlipText slip(Shipment shipment, Jobs jobs, Service service) {
+    /** By the house rules' design, else by the one for where it goes. */
+    private NewPaper slip(Subject subject, Shipment shipment, Jobs jobs, Service service) {
         WorkOrder job = jobs.leading();
-        Site site = sites.byId(shipment.siteId());
-        SlipDesign design = SlipDesign.named(
-                job.ruling().the(RuleAct.Kind.SLIP_DESIGN).map(RuleAct::value).orElse(""));
-        boolean named = design != SlipDesign.WITHOUT_OUR_NAME;
-        return new SlipText(
-                named ? LabelAddress.lines(site.address()) : List.of(),
-                named ? LabelAddress.phone(site.phone(), site.country(), site) : "",
-                LabelAddress.lines(job.shipTo()),
-                job.number(),
-                job.customer(),
-                job.customerPo(),
-                service.name(),
-                DayWords.withYear(shipment.outcome().orElseThrow().shipDate()),
-                jobs.all().size() > 1 ? jobs.numbers() : "",
-                shipment.packages().stream()
-                        .map(packed -> packageOf(packed, jobs))
-                        .toList());
-    }
-
-    private SlipText.PackageText packageOf(Shipment.Package packed, Jobs jobs) {
-        return new SlipText.PackageText(
-                packed.number(),
-                MeasureText.show(packed.weight().orElseThrow(), settings.units()),
-                packed.trackingNumber().orElseThrow(),
-                packed.contents().stream().map(content -> lineOf(content, jobs)).toList(),
-                drawing(packed, jobs));
-    }
-
-    private static SlipText.LineText lineOf(Shipment.Content content, Jobs jobs) {
-        WorkOrder.Line line = jobs.line(content.workOrderLineId());
-        String lots = LotText.say(content.lots());
-        return new SlipText.LineText(
-                jobs.all().size() > 1 ? jobs.orderOf(line.id()).number() : "",
-                line.item(),
-                line.description() + (lots.isEmpty() ? "" : ", " + lots),
-                String.join(", ", line.handling().words()),
-                content.quantity(),
-                line.quantityOrdered(),
-                line.quantityOpen());
-    }
-
-    /** The layers as the packer lays them, seen from above. */
-    private SlipText.DrawingText drawing(Shipment.Package packed, Jobs jobs) {
-        PackageDrawing drawing = PackageDrawing.of(
-                packed,
-                cartonTypes.set().byCode(packed.cartonCode()),
-                jobs,
-                packed.size().longest());
-        return new SlipText.DrawingText(
-                drawing.outline().length(),
-                drawing.outline().width(),
-                drawing.layers().stream()
-                        .map(layer -> new SlipText.LayerText(
-                                MeasureText.show(layer.height(), settings.units()),
-                                layer.pieces().stream()
-                                        .map(piece -> new SlipText.PieceText(
-                                                piece.name(),
-                                                piece.x(),
-                                                piece.y(),
-                                                piece.lying().length(),
-                                                piece.lying().width()))
-                                        .toList()))
-                        .toList());
+        boolean abroad =
+                !job.shipTo().country().equals(sites.byId(shipment.siteId()).country());
+        SlipDesignDocument design = designs.of(
+                job.ruling().the(RuleAct.Kind.SLIP_DESIGN).map(RuleAct::value).orElse(""), abroad);
+        return papers.drawSlip(subject, slipTexts.of(shipment, jobs, service.name()), design);
     }
 }

@@ -10,8 +10,8 @@ import nobrec.core.readiness.NotPrintable.Where;
 import nobrec.core.shipment.Jobs;
 import nobrec.core.shipment.Shipment;
 import nobrec.core.workorder.WorkOrder;
-import nobrec.server.document.Barcode;
-import nobrec.server.document.PaperLetters;
+import nobrec.server.document.page.Barcode;
+import nobrec.server.document.page.PaperLetters;
 
 /** What label and slip of a shipment could not show as it is recorded. */
 final class PrintChecks {

@@ -3,12 +3,10 @@ package nobrec.server.rule;
 import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
-import java.util.Set;
-import java.util.stream.Collectors;
 import nobrec.core.refusal.Refusal;
 import nobrec.core.rule.HouseRule;
 import nobrec.core.rule.RuleReader;
-import nobrec.server.document.SlipDesign;
+import nobrec.server.document.slip.SlipDesigns;
 import nobrec.server.platform.NobrecSettings;
 import nobrec.server.platform.Remembered;
 import nobrec.server.platform.SetUpVersion;
@@ -43,6 +41,7 @@ class KeptRules {
 
     private final HouseRuleMapper mapper;
     private final ShopWords shopWords;
+    private final SlipDesigns slipDesigns;
     private final NobrecSettings settings;
     private final JsonMapper json;
     private final Remembered<RuleSet> remembered;
@@ -50,11 +49,13 @@ class KeptRules {
     KeptRules(
             HouseRuleMapper mapper,
             ShopWords shopWords,
+            SlipDesigns slipDesigns,
             NobrecSettings settings,
             JsonMapper json,
             SetUpVersion version) {
         this.mapper = mapper;
         this.shopWords = shopWords;
+        this.slipDesigns = slipDesigns;
         this.settings = settings;
         this.json = json;
         this.remembered = new Remembered<>(version, this::readAll);
@@ -73,8 +74,7 @@ class KeptRules {
 
     /** @throws Refusal that names what of it cannot be read */
     HouseRule read(long id, RuleDocument document) {
-        Set<String> designs = SlipDesign.all().stream().map(SlipDesign::words).collect(Collectors.toSet());
-        return new RuleReader(shopWords.known(), designs, settings.units()).read(id, document.written());
+        return new RuleReader(shopWords.known(), slipDesigns.names(), settings.units()).read(id, document.written());
     }
 
     private KeptRule kept(HouseRuleRow row) {

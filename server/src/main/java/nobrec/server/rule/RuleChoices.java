@@ -12,7 +12,7 @@ import nobrec.core.service.Accessorial;
 import nobrec.core.wordbook.KnownWords;
 import nobrec.core.wordbook.WordKind;
 import nobrec.core.workorder.RuleAct;
-import nobrec.server.document.SlipDesign;
+import nobrec.server.document.slip.SlipDesigns;
 import nobrec.server.wordbook.ShopWords;
 import org.springframework.stereotype.Component;
 
@@ -23,9 +23,11 @@ class RuleChoices {
     private static final Handling EVERY_HANDLING = new Handling(true, true, true);
 
     private final ShopWords shopWords;
+    private final SlipDesigns slipDesigns;
 
-    RuleChoices(ShopWords shopWords) {
+    RuleChoices(ShopWords shopWords, SlipDesigns slipDesigns) {
         this.shopWords = shopWords;
+        this.slipDesigns = slipDesigns;
     }
 
     List<String> of(Fact fact) {
@@ -54,7 +56,7 @@ class RuleChoices {
             case TERMS -> terms();
             case ACCESSORIAL ->
                 Arrays.stream(Accessorial.values()).map(Accessorial::words).toList();
-            case SLIP_DESIGN -> SlipDesign.all().stream().map(SlipDesign::words).toList();
+            case SLIP_DESIGN -> slipDesigns.offered();
             default -> List.of();
         };
     }

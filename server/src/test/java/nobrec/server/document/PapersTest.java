@@ -13,6 +13,7 @@ import java.io.IOException;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import nobrec.server.document.page.Barcode;
 import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.rendering.PDFRenderer;
@@ -21,7 +22,6 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.ValueSource;
-import org.springframework.core.io.ClassPathResource;
 
 /** Papers are drawn with one library and read back from the rendered page with another (zxing). */
 class PapersTest {
@@ -108,58 +108,6 @@ class PapersTest {
             assertThat(document.getNumberOfPages()).isEqualTo(1);
             assertThat(textOf(document)).contains("Żółć & Łódź Çelik").contains("??? 5");
         }
-    }
-
-    @Test
-    void theSlipsBarcodeIsTheWorkOrderAndNothingInItIsTakenForMarkup() throws Exception {
-        SlipText slip = new SlipText(
-                List.of("Marrowby Cylinder & Seal", "Rockford, IL 61101"),
-                "+18155550110",
-                TO,
-                "2417",
-                "Pellworth",
-                "<b>PO</b>",
-                "Dunlin Two Day",
-                "Dec 1, 2026",
-                "",
-                List.of(new SlipText.PackageText(
-                        1,
-                        "3.88 lb",
-                        "DX900417000009",
-                        List.of(new SlipText.LineText(
-                                "", "SK-2", "Seal kit, 2 in bore <script>", "this side up", 6, 8, 2)),
-                        new SlipText.DrawingText(
-                                1000,
-                                700,
-                                List.of(new SlipText.LayerText(
-                                        "0 in", List.of(new SlipText.PieceText("SK-2 <b>", 0, 0, 500, 400))))))));
-        byte[] pdf = new SlipPrinter(new ClassPathResource("paper/packing-slip.mustache")).print(slip);
-        try (PDDocument document = Loader.loadPDF(pdf)) {
-            assertThat(scan(document, LABEL_PRINTER_DPI).getText()).isEqualTo("2417");
-            assertThat(textOf(document)).contains("<b>PO</b>", "<script>", "Package 1 of 1", "Seal kit, 2 in bore");
-        }
-    }
-
-    @Test
-    void theLayersAreDrawnToScaleWithAKeyAndNothingInItIsTakenForMarkup() {
-        SlipText.DrawingText drawing = new SlipText.DrawingText(
-                1000,
-                700,
-                List.of(new SlipText.LayerText(
-                        "0 in", List.of(new SlipText.PieceText("SK-2 <b>", 100, 50, 500, 400)))));
-        String svg = LayerDrawing.svg(drawing);
-        assertThat(svg)
-                .contains("layer 1, from 0 in", "a: SK-2 &lt;b&gt;")
-                .contains("<rect x=\"0\" y=\"110\" width=\"1000\" height=\"700\"")
-                // 50 from the front edge, which is at the bottom: 110 + 700 - 50 - 400
-                .contains("<rect x=\"100\" y=\"360\" width=\"500\" height=\"400\"");
-        SlipText.DrawingText small = new SlipText.DrawingText(
-                1000,
-                700,
-                List.of(new SlipText.LayerText("0 in", List.of(new SlipText.PieceText("O-ring", 100, 50, 60, 60)))));
-        assertThat(LayerDrawing.svg(small)).contains("<text x=\"1030\"");
-        assertThat(LayerDrawing.svg(new SlipText.DrawingText(1000, 700, List.of())))
-                .isEmpty();
     }
 
     /** Source: ISO/IEC 15417, example from memory: PJJ123C has 7 characters; start, data, check and stop are 11 modules each, stop 13. */

@@ -1,13 +1,13 @@
-package nobrec.server.document;
+package nobrec.server.document.slip;
 
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.TreeMap;
-import nobrec.server.document.SlipText.DrawingText;
-import nobrec.server.document.SlipText.LayerText;
-import nobrec.server.document.SlipText.PieceText;
+import nobrec.server.document.slip.SlipText.DrawingText;
+import nobrec.server.document.slip.SlipText.LayerText;
+import nobrec.server.document.slip.SlipText.PieceText;
 
 /** A package's layers seen from above, side by side, the lowest first; each item has a letter that a key below explains. */
 final class LayerDrawing {
@@ -17,12 +17,12 @@ final class LayerDrawing {
     private static final int CELL = 1180;
     private static final int HEAD = 110;
     private static final int LETTER = 80;
-    private static final int PAGE_MILLIMETERS = 180;
     private static final int ALPHABET = 26;
 
     private LayerDrawing() {}
 
-    static String svg(DrawingText drawing) {
+    /** @param room in millimeters across */
+    static String svg(DrawingText drawing, int room) {
         List<LayerText> layers =
                 drawing.layers().subList(0, Math.min(drawing.layers().size(), MAX_LAYERS));
         if (layers.isEmpty()) {
@@ -34,8 +34,8 @@ final class LayerDrawing {
         int rowHeight = drawing.width() + HEAD * 2;
         int width = CELL * ACROSS;
         int height = rows * rowHeight + HEAD * letters.size();
-        StringBuilder svg = new StringBuilder("<svg xmlns=\"http://www.w3.org/2000/svg\" width=\"" + PAGE_MILLIMETERS
-                + "mm\" height=\"" + PAGE_MILLIMETERS * height / width + "mm\" viewBox=\"0 0 " + width + " " + height
+        StringBuilder svg = new StringBuilder("<svg xmlns=\"http://www.w3.org/2000/svg\" width=\"" + room
+                + "mm\" height=\"" + room * height / width + "mm\" viewBox=\"0 0 " + width + " " + height
                 + "\" font-family=\"Figures, Words, Words more\" font-size=\"" + LETTER + "\">");
         for (int index = 0; index < layers.size(); index++) {
             int left = index % columns * CELL;

@@ -1,4 +1,4 @@
-package nobrec.server.document;
+package nobrec.server.document.page;
 
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
@@ -19,14 +19,14 @@ import uk.org.okapibarcode.output.SvgRenderer;
 public record Barcode(List<Bar> bars, double modules) {
 
     /** Empty space needed on either side. */
-    static final int QUIET_MODULES = 10;
+    public static final int QUIET_MODULES = 10;
 
     /** Of a style sheet's pixels, 96 to the inch. */
     private static final double PIXELS_IN_MILLIMETER = 96 / 25.4;
 
     private static final int MAX_LETTERS = 30;
 
-    record Bar(double left, double width) {}
+    public record Bar(double left, double width) {}
 
     /**
      * Whether a scanner reads a text back as it is: letters, figures and signs of ASCII, and no more than fit across a paper.
@@ -37,7 +37,7 @@ public record Barcode(List<Bar> bars, double modules) {
                 && text.chars().allMatch(letter -> letter >= ' ' && letter <= '~');
     }
 
-    static Barcode code128(String text) {
+    public static Barcode code128(String text) {
         List<Bar> bars = symbol(text).getRectangles().stream()
                 .map(bar -> new Bar(bar.x, bar.width))
                 .toList();
@@ -47,7 +47,7 @@ public record Barcode(List<Bar> bars, double modules) {
     }
 
     /** A symbol as an SVG drawing with its quiet zones. */
-    static String svg(String text, double moduleMillimeters, int heightMillimeters) {
+    public static String svg(String text, double moduleMillimeters, int heightMillimeters) {
         Code128 symbol = symbol(text);
         symbol.setQuietZoneHorizontal(QUIET_MODULES);
         symbol.setBarHeight((int) Math.round(heightMillimeters / moduleMillimeters));

@@ -1,4 +1,4 @@
-package nobrec.server.document;
+package nobrec.server.document.page;
 
 import java.io.ByteArrayInputStream;
 import java.io.IOException;

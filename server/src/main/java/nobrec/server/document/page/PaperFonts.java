@@ -1,4 +1,4 @@
-package nobrec.server.document;
+package nobrec.server.document.page;
 
 import java.io.IOException;
 import java.io.InputStream;
@@ -9,16 +9,16 @@ import org.apache.pdfbox.pdmodel.font.PDFont;
 import org.apache.pdfbox.pdmodel.font.PDType0Font;
 
 /** The typefaces of our papers, loaded into one document. What none of them has is drawn as a question mark. */
-final class PaperFonts {
+public final class PaperFonts {
 
     /** A piece of text in one font. */
-    record Run(PDFont font, String text) {}
+    public record Run(PDFont font, String text) {}
 
     private final List<PDFont> plain;
     private final List<PDFont> bold;
     private final List<PDFont> figures;
 
-    PaperFonts(PDDocument document) throws IOException {
+    public PaperFonts(PDDocument document) throws IOException {
         PDFont wordsMore = load(document, PaperLetters.WORDS_MORE);
         PDFont wordsBold = load(document, PaperLetters.WORDS_BOLD);
         PDFont wordsMoreBold = load(document, PaperLetters.WORDS_MORE_BOLD);
@@ -27,15 +27,15 @@ final class PaperFonts {
         figures = List.of(load(document, PaperLetters.FIGURES_BOLD), wordsBold, wordsMoreBold);
     }
 
-    List<Run> plain(String text) {
+    public List<Run> plain(String text) {
         return runs(text, plain);
     }
 
-    List<Run> bold(String text) {
+    public List<Run> bold(String text) {
         return runs(text, bold);
     }
 
-    List<Run> figures(String text) {
+    public List<Run> figures(String text) {
         return runs(text, figures);
     }
 

@@ -1,4 +1,4 @@
-package nobrec.server.document;
+package nobrec.server.document.page;
 
 import java.io.IOException;
 import java.util.List;
@@ -10,7 +10,7 @@ import org.apache.pdfbox.pdmodel.graphics.state.PDExtendedGraphicsState;
 import org.apache.pdfbox.util.Matrix;
 
 /** One page to draw on. Points, measured from the top left corner. */
-final class Canvas implements AutoCloseable {
+public final class Canvas implements AutoCloseable {
 
     private static final float PALE = 0.35f;
 
@@ -18,7 +18,7 @@ final class Canvas implements AutoCloseable {
     private final float height;
     private final float room;
 
-    Canvas(PDDocument document, PDRectangle format) throws IOException {
+    public Canvas(PDDocument document, PDRectangle format) throws IOException {
         PDPage page = new PDPage(format);
         document.addPage(page);
         stream = new PDPageContentStream(document, page);
@@ -27,7 +27,7 @@ final class Canvas implements AutoCloseable {
     }
 
     /** Draws a line of text, made smaller when it would be wider than the room. */
-    void text(List<PaperFonts.Run> runs, float left, float baseline, float size, float room) throws IOException {
+    public void text(List<PaperFonts.Run> runs, float left, float baseline, float size, float room) throws IOException {
         float natural = width(runs, size);
         float fitted = natural > room ? size * room / natural : size;
         stream.beginText();
@@ -39,14 +39,14 @@ final class Canvas implements AutoCloseable {
         stream.endText();
     }
 
-    void rule(float left, float top, float right, float thickness) throws IOException {
+    public void rule(float left, float top, float right, float thickness) throws IOException {
         stream.setLineWidth(thickness);
         stream.moveTo(left, height - top);
         stream.lineTo(right, height - top);
         stream.stroke();
     }
 
-    void upright(float left, float top, float bottom, float thickness) throws IOException {
+    public void upright(float left, float top, float bottom, float thickness) throws IOException {
         stream.setLineWidth(thickness);
         stream.moveTo(left, height - top);
         stream.lineTo(left, height - bottom);
@@ -57,7 +57,8 @@ final class Canvas implements AutoCloseable {
      * Draws a barcode in the middle between two edges, with its quiet zones inside them: every bar a whole number of dots wide and
      * on a whole dot, so that the printer rounds nothing.
      */
-    void barcode(Barcode barcode, float left, float right, float top, float barHeight, float dot, int maximumDots)
+    public void barcode(
+            Barcode barcode, float left, float right, float top, float barHeight, float dot, int maximumDots)
             throws IOException {
         double modules = barcode.modules() + 2.0 * Barcode.QUIET_MODULES;
         int dots = maximumDots;
@@ -76,18 +77,18 @@ final class Canvas implements AutoCloseable {
         stream.fill();
     }
 
-    void block(float left, float top, float width, float high) throws IOException {
+    public void block(float left, float top, float width, float high) throws IOException {
         stream.addRect(left, height - top - high, width, high);
         stream.fill();
     }
 
-    void whiteText(List<PaperFonts.Run> runs, float left, float baseline, float size) throws IOException {
+    public void whiteText(List<PaperFonts.Run> runs, float left, float baseline, float size) throws IOException {
         stream.setNonStrokingColor(1f);
         text(runs, left, baseline, size, Float.MAX_VALUE);
         stream.setNonStrokingColor(0f);
     }
 
-    static float width(List<PaperFonts.Run> runs, float size) throws IOException {
+    public static float width(List<PaperFonts.Run> runs, float size) throws IOException {
         float width = 0;
         for (PaperFonts.Run run : runs) {
             width += run.font().getStringWidth(run.text()) / 1000 * size;
@@ -96,7 +97,7 @@ final class Canvas implements AutoCloseable {
     }
 
     /** A word from the lower left to the upper right, so pale that what is below it can be read. */
-    void across(List<PaperFonts.Run> runs, float size) throws IOException {
+    public void across(List<PaperFonts.Run> runs, float size) throws IOException {
         PDExtendedGraphicsState pale = new PDExtendedGraphicsState();
         pale.setNonStrokingAlphaConstant(PALE);
         stream.saveGraphicsState();

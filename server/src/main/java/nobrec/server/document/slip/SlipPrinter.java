@@ -1,0 +1,58 @@
+package nobrec.server.document.slip;
+
+import java.io.IOException;
+import java.nio.charset.StandardCharsets;
+import java.time.Duration;
+import java.util.Optional;
+import org.springframework.beans.factory.annotation.Value;
+import org.springframework.core.io.Resource;
+import org.springframework.stereotype.Component;
+
+/** Sets packing slips by their design. */
+@Component
+public class SlipPrinter {
+
+    /** In which a slip of any length is set; one page takes some hundredths of a second. */
+    private static final long MOST_NANOS = Duration.ofSeconds(20).toNanos();
+
+    /** @param fault why it was not set by its own template or style sheet, but by ours; empty where it was */
+    public record Print(byte[] pdf, Optional<String> fault) {}
+
+    private final String template;
+    private final String style;
+
+    SlipPrinter(
+            @Value("classpath:paper/packing-slip.mustache") Resource template,
+            @Value("classpath:paper/packing-slip.css") Resource style)
+            throws IOException {
+        this.template = template.getContentAsString(StandardCharsets.UTF_8);
+        this.style = style.getContentAsString(StandardCharsets.UTF_8);
+    }
+
+    /** Ours, to begin one's own with. */
+    public String template() {
+        return template;
+    }
+
+    public String style() {
+        return style;
+    }
+
+    /** The slip, whatever its own template does: what has left has a slip. */
+    Print print(SlipText text, SlipDesignDocument design) {
+        try {
+            return new Print(set(text, design), Optional.empty());
+        } catch (SlipFault fault) {
+            if (design.isPlain()) {
+                throw new IllegalStateException("The packing slip of job " + text.job() + " cannot be set", fault);
+            }
+            return new Print(print(text, design.plain()).pdf(), Optional.of(fault.words()));
+        }
+    }
+
+    byte[] set(SlipText text, SlipDesignDocument design) throws SlipFault {
+        SlipTemplate own = new SlipTemplate(design.markup().isBlank() ? template : design.markup());
+        return new SlipPages(design.sheet(), style, design.style(), MOST_NANOS)
+                .set(own.expand(SlipFields.of(text, design)));
+    }
+}

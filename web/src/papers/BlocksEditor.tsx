@@ -1,0 +1,130 @@
+import type { KeyboardEvent } from "react";
+import { Key } from "../ui/Key";
+import { type Block, type DesignView, movedBy } from "./slipDesign";
+
+interface Props {
+  blocks: Block[];
+  kinds: DesignView["blocks"];
+  change: (blocks: Block[]) => void;
+}
+
+/** The parts of a slip: which are shown, in which order, what they are called. */
+export function BlocksEditor({ blocks, kinds, change }: Props) {
+  const set = (at: number, part: Partial<Block>) =>
+    change(blocks.map((block, index) => (index === at ? { ...block, ...part } : block)));
+  const onKeyDown = (at: number) => (event: KeyboardEvent) => {
+    const by = event.key === "ArrowUp" ? -1 : event.key === "ArrowDown" ? 1 : 0;
+    if (event.altKey && by !== 0) {
+      event.preventDefault();
+      event.stopPropagation();
+      change(movedBy(blocks, at, by));
+    }
+  };
+  return (
+    <div>
+      <h2 className="flex flex-wrap items-center gap-x-4">
+        Blocks, from top to bottom
+        <span className="quiet flex items-center gap-1 font-normal">
+          <Key name="Alt+↑" /> <Key name="Alt+↓" /> in a row: earlier, later
+        </span>
+      </h2>
+      <table className="timetable">
+        <thead>
+          <tr>
+            <th>Shown</th>
+            <th>Beside the one before</th>
+            <th>Heading</th>
+            <th>Made of</th>
+            <th>Order</th>
+          </tr>
+        </thead>
+        <tbody>
+          {blocks.map((block, at) => {
+            const kind = kinds.find((each) => each.kind === block.kind);
+            const label = kind?.label ?? block.kind;
+            return (
+              // the row only hears keys of its fields
+              // eslint-disable-next-line jsx-a11y/no-noninteractive-element-interactions
+              <tr key={block.kind} className={block.shown ? "" : "quiet"} onKeyDown={onKeyDown(at)}>
+                <td>
+                  <label className="flex items-center gap-2 whitespace-nowrap">
+                    <input
+                      type="checkbox"
+                      checked={block.shown}
+                      onChange={(event) => set(at, { shown: event.target.checked })}
+                    />
+                    {label}
+                  </label>
+                </td>
+                <td>
+                  <input
+                    type="checkbox"
+                    aria-label={`${label} beside the block before`}
+                    checked={block.beside}
+                    disabled={!block.shown || at === 0}
+                    onChange={(event) => set(at, { beside: event.target.checked })}
+                  />
+                </td>
+                <td>
+                  {block.shown && (
+                    <input
+                      className="entry w-32"
+                      maxLength={60}
+                      aria-label={`Heading of ${label}`}
+                      placeholder="none"
+                      value={block.heading}
+                      onChange={(event) => set(at, { heading: event.target.value })}
+                    />
+                  )}
+                </td>
+                <td className="w-full">
+                  {block.shown && kind?.madeOf && (
+                    <textarea
+                      className="entry w-full"
+                      rows={block.text.includes("\n") || block.text.length > 40 ? 3 : 1}
+                      maxLength={2000}
+                      aria-label={`Text of ${label}`}
+                      placeholder={kind.madeOf}
+                      value={block.text}
+                      onChange={(event) => set(at, { text: event.target.value })}
+                    />
+                  )}
+                </td>
+                <td className="whitespace-nowrap">
+                  <Mover
+                    label={label}
+                    by={-1}
+                    enabled={at > 0}
+                    move={() => change(movedBy(blocks, at, -1))}
+                  />
+                  <Mover
+                    label={label}
+                    by={1}
+                    enabled={at < blocks.length - 1}
+                    move={() => change(movedBy(blocks, at, 1))}
+                  />
+                </td>
+              </tr>
+            );
+          })}
+        </tbody>
+      </table>
+    </div>
+  );
+}
+
+/** Moves an entry of a list one place. */
+export function Mover(props: { label: string; by: 1 | -1; enabled: boolean; move: () => void }) {
+  const { label, by, enabled, move } = props;
+  return (
+    <button
+      type="button"
+      className="px-1.5 disabled:opacity-30"
+      disabled={!enabled}
+      aria-label={`${label} ${by < 0 ? "earlier" : "later"}`}
+      onClick={move}
+    >
+      {by < 0 ? "↑" : "↓"}
+    </button>
+  );
+}

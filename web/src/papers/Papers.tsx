@@ -1,0 +1,163 @@
+import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
+import { useCallback, useMemo, useRef } from "react";
+import { Link, useNavigate } from "react-router";
+import { answer, api, type Schemas } from "../api/client";
+import { Key } from "../ui/Key";
+import { useKeys } from "../ui/keys";
+import { ProblemLine, Trouble, Waiting } from "../ui/states";
+import { useCursor } from "../ui/useCursor";
+import { useTitle } from "../ui/useTitle";
+import { copyAddress, designAddress, designIn } from "./slipDesign";
+
+type DesignList = Schemas["design.DesignList"];
+type DesignRow = DesignList["rows"][number];
+
+/** How papers are made up: the slip designs, by the paper they are for. */
+export function Papers() {
+  useTitle("Papers");
+  const designs = useQuery({
+    queryKey: ["slip-designs"],
+    queryFn: () => answer(api.GET("/api/v1/slip-designs")),
+  });
+  if (designs.isPending) {
+    return <Waiting what="The slip designs" />;
+  }
+  if (designs.isLoadingError) {
+    return <Trouble error={designs.error} again={() => void designs.refetch()} />;
+  }
+  return <DesignTable list={designs.data} />;
+}
+
+function byPaper(rows: DesignRow[]): DesignRow[] {
+  const papers = [...new Set(rows.map((row) => row.paper))];
+  return papers.flatMap((paper) => rows.filter((row) => row.paper === paper));
+}
+
+function DesignTable({ list }: { list: DesignList }) {
+  const queries = useQueryClient();
+  const navigate = useNavigate();
+  const file = useRef<HTMLInputElement>(null);
+  const rows = useMemo(() => byPaper(list.rows), [list.rows]);
+  const open = useCallback(
+    (index: number) => void navigate(designAddress(rows[index]?.name ?? "")),
+    [navigate, rows],
+  );
+  const [at, setAt] = useCursor(rows.length, open);
+  const row = rows[at];
+  const choose = useMutation({
+    mutationFn: (body: Schemas["design.DefaultChoice"]) =>
+      answer(api.PUT("/api/v1/slip-designs/default", { body })),
+    onSuccess: (now) => queries.setQueryData(["slip-designs"], now),
+  });
+  const bringIn = useMutation({
+    mutationFn: async (from: File) =>
+      answer(api.POST("/api/v1/slip-designs", { body: await designIn(from) })),
+    onSuccess: async (made) => {
+      await queries.invalidateQueries({ queryKey: ["slip-designs"] });
+      await navigate(designAddress(made.design.name));
+    },
+  });
+  const { mutate } = choose;
+  useKeys(
+    useMemo(
+      () => [
+        {
+          key: "h",
+          label: "Print jobs at home by this design",
+          run: () => (row ? mutate({ abroad: false, name: row.name }) : undefined),
+        },
+        {
+          key: "a",
+          label: "Print jobs abroad by this design",
+          run: () => (row ? mutate({ abroad: true, name: row.name }) : undefined),
+        },
+        {
+          key: "Insert",
+          label: "A new design, as a copy of this one",
+          run: () => void navigate(copyAddress(row?.name ?? "standard")),
+        },
+      ],
+      [row, mutate, navigate],
+    ),
+  );
+  return (
+    <div className="px-5 py-3">
+      <div className="flex flex-wrap items-center gap-x-5 gap-y-1">
+        <h1>Slip designs</h1>
+        <span className="quiet flex items-center gap-1">
+          <Key name="↑" /> <Key name="↓" /> choose <Key name="Enter" /> open <Key name="H" /> for jobs at home{" "}
+          <Key name="A" /> for jobs abroad
+        </span>
+        <span className="ml-auto flex gap-2">
+          <Link to={copyAddress(row?.name ?? "standard")} className="act">
+            New, as a copy of this one <Key name="Insert" />
+          </Link>
+          <button type="button" className="act" onClick={() => file.current?.click()}>
+            Import a file
+          </button>
+          <input
+            ref={file}
+            type="file"
+            accept="application/json,.json"
+            className="hidden"
+            aria-label="File of a slip design"
+            onChange={(event) => {
+              const chosen = event.target.files?.[0];
+              event.target.value = "";
+              if (chosen) {
+                bringIn.mutate(chosen);
+              }
+            }}
+          />
+        </span>
+      </div>
+      <p className="quiet mt-1">
+        A slip is printed by the design that a house rule chooses for its job; where none does, by the one for
+        jobs at home or abroad.
+      </p>
+      {choose.isError && <ProblemLine error={choose.error} />}
+      {bringIn.isError && <ProblemLine error={bringIn.error} />}
+      <table className="timetable mt-2">
+        <thead>
+          <tr>
+            <th>Paper</th>
+            <th>Design</th>
+            <th>Prints, without a rule</th>
+            <th>Template</th>
+            <th>Changed by</th>
+          </tr>
+        </thead>
+        <tbody>
+          {rows.map((each, index) => (
+            <tr
+              key={each.name}
+              className={index === at ? "at" : ""}
+              onClick={() => setAt(index)}
+              onDoubleClick={() => open(index)}
+            >
+              <td className={rows[index - 1]?.paper === each.paper ? "quiet" : "font-bold"}>{each.paper}</td>
+              <td>
+                <Link to={designAddress(each.name)} className="font-bold">
+                  {each.name}
+                </Link>
+                {each.withdrawn && <span className="quiet block">withdrawn: no longer to be chosen</span>}
+              </td>
+              <td>{uses(each.name, list).join(", ") || <span className="quiet">only by rule</span>}</td>
+              <td>
+                {each.ownTemplate ? "its own" : <span className="quiet">ours</span>}
+                {each.problem && (
+                  <span className="text-error block">Last printed by ours instead. {each.problem}</span>
+                )}
+              </td>
+              <td className="quiet">{each.id === 0 ? "always there" : each.changedBy}</td>
+            </tr>
+          ))}
+        </tbody>
+      </table>
+    </div>
+  );
+}
+
+function uses(name: string, { atHome, abroad }: DesignList): string[] {
+  return [...(name === atHome ? ["jobs at home"] : []), ...(name === abroad ? ["jobs abroad"] : [])];
+}
