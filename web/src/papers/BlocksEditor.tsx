@@ -1,6 +1,7 @@
 import type { KeyboardEvent } from "react";
 import { Key } from "../ui/Key";
-import { type Block, type DesignView, movedBy } from "./slipDesign";
+import { type Block, type DesignView } from "./slipDesign";
+import { moved } from "../ui/moved";
 
 interface Props {
   blocks: Block[];
@@ -17,7 +18,7 @@ export function BlocksEditor({ blocks, kinds, change }: Props) {
     if (event.altKey && by !== 0) {
       event.preventDefault();
       event.stopPropagation();
-      change(movedBy(blocks, at, by));
+      change(moved(blocks, at, by));
     }
   };
   return (
@@ -32,7 +33,7 @@ export function BlocksEditor({ blocks, kinds, change }: Props) {
         <thead>
           <tr>
             <th>Shown</th>
-            <th>Beside the one before</th>
+            <th title="Beside the block before it, not below">Beside</th>
             <th>Heading</th>
             <th>Made of</th>
             <th>Order</th>
@@ -43,8 +44,6 @@ export function BlocksEditor({ blocks, kinds, change }: Props) {
             const kind = kinds.find((each) => each.kind === block.kind);
             const label = kind?.label ?? block.kind;
             return (
-              // the row only hears keys of its fields
-              // eslint-disable-next-line jsx-a11y/no-noninteractive-element-interactions
               <tr key={block.kind} className={block.shown ? "" : "quiet"} onKeyDown={onKeyDown(at)}>
                 <td>
                   <label className="flex items-center gap-2 whitespace-nowrap">
@@ -68,7 +67,7 @@ export function BlocksEditor({ blocks, kinds, change }: Props) {
                 <td>
                   {block.shown && (
                     <input
-                      className="entry w-32"
+                      className="entry w-32 py-0"
                       maxLength={60}
                       aria-label={`Heading of ${label}`}
                       placeholder="none"
@@ -80,7 +79,7 @@ export function BlocksEditor({ blocks, kinds, change }: Props) {
                 <td className="w-full">
                   {block.shown && kind?.madeOf && (
                     <textarea
-                      className="entry w-full"
+                      className="entry w-full py-0"
                       rows={block.text.includes("\n") || block.text.length > 40 ? 3 : 1}
                       maxLength={2000}
                       aria-label={`Text of ${label}`}
@@ -91,17 +90,12 @@ export function BlocksEditor({ blocks, kinds, change }: Props) {
                   )}
                 </td>
                 <td className="whitespace-nowrap">
-                  <Mover
-                    label={label}
-                    by={-1}
-                    enabled={at > 0}
-                    move={() => change(movedBy(blocks, at, -1))}
-                  />
+                  <Mover label={label} by={-1} enabled={at > 0} move={() => change(moved(blocks, at, -1))} />
                   <Mover
                     label={label}
                     by={1}
                     enabled={at < blocks.length - 1}
-                    move={() => change(movedBy(blocks, at, 1))}
+                    move={() => change(moved(blocks, at, 1))}
                   />
                 </td>
               </tr>

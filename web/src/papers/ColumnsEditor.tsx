@@ -1,5 +1,6 @@
 import { Mover } from "./BlocksEditor";
-import { type Column, type DesignView, movedBy } from "./slipDesign";
+import { type Column, type DesignView } from "./slipDesign";
+import { moved } from "../ui/moved";
 
 interface Props {
   columns: Column[];
@@ -38,12 +39,12 @@ export function ColumnsEditor({ columns, kinds, change }: Props) {
               ) : (
                 label
               )}
-              <Mover label={label} by={-1} enabled={at > 0} move={() => change(movedBy(columns, at, -1))} />
+              <Mover label={label} by={-1} enabled={at > 0} move={() => change(moved(columns, at, -1))} />
               <Mover
                 label={label}
                 by={1}
                 enabled={at < columns.length - 1}
-                move={() => change(movedBy(columns, at, 1))}
+                move={() => change(moved(columns, at, 1))}
               />
               <button
                 type="button"

@@ -1,13 +1,12 @@
 import { useMutation } from "@tanstack/react-query";
-import { useRef } from "react";
 import { type Schemas, sendFile } from "../api/client";
+import { FileButton } from "../ui/FileButton";
 import { ProblemLine } from "../ui/states";
 
 type Logo = Schemas["document.Logo"];
 
 /** The logo that the slips of a design carry: a PNG or an SVG. */
 export function LogoField({ logo, change }: { logo: Logo | undefined; change: (logo?: Logo) => void }) {
-  const file = useRef<HTMLInputElement>(null);
   const take = useMutation({
     mutationFn: (from: File) => sendFile<Logo>("/api/v1/slip-designs/logo", from),
     onSuccess: change,
@@ -23,29 +22,20 @@ export function LogoField({ logo, change }: { logo: Logo | undefined; change: (l
             src={`data:image/${logo.kind === "PNG" ? "png" : "svg+xml"};base64,${logo.content}`}
           />
         )}
-        <button type="button" className="act" disabled={take.isPending} onClick={() => file.current?.click()}>
+        <FileButton
+          label="File of the logo"
+          accept="image/png,image/svg+xml"
+          busy={take.isPending}
+          take={(file) => take.mutate(file)}
+        >
           {logo ? "Another one" : "Choose a PNG or SVG"}
-        </button>
+        </FileButton>
         {logo && (
           <button type="button" className="act" onClick={() => change(undefined)}>
             None
           </button>
         )}
       </span>
-      <input
-        ref={file}
-        type="file"
-        accept="image/png,image/svg+xml"
-        className="hidden"
-        aria-label="File of the logo"
-        onChange={(event) => {
-          const chosen = event.target.files?.[0];
-          event.target.value = "";
-          if (chosen) {
-            take.mutate(chosen);
-          }
-        }}
-      />
       {take.isError && <ProblemLine error={take.error} />}
     </div>
   );

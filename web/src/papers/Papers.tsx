@@ -1,13 +1,15 @@
 import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
-import { useCallback, useMemo, useRef } from "react";
+import { useCallback, useMemo } from "react";
 import { Link, useNavigate } from "react-router";
 import { answer, api, type Schemas } from "../api/client";
+import { FileButton } from "../ui/FileButton";
 import { Key } from "../ui/Key";
 import { useKeys } from "../ui/keys";
+import { readJson } from "../ui/readJson";
 import { ProblemLine, Trouble, Waiting } from "../ui/states";
 import { useCursor } from "../ui/useCursor";
 import { useTitle } from "../ui/useTitle";
-import { copyAddress, designAddress, designIn } from "./slipDesign";
+import { copyAddress, designAddress, type SlipDesign } from "./slipDesign";
 
 type DesignList = Schemas["design.DesignList"];
 type DesignRow = DesignList["rows"][number];
@@ -36,7 +38,6 @@ function byPaper(rows: DesignRow[]): DesignRow[] {
 function DesignTable({ list }: { list: DesignList }) {
   const queries = useQueryClient();
   const navigate = useNavigate();
-  const file = useRef<HTMLInputElement>(null);
   const rows = useMemo(() => byPaper(list.rows), [list.rows]);
   const open = useCallback(
     (index: number) => void navigate(designAddress(rows[index]?.name ?? "")),
@@ -51,7 +52,7 @@ function DesignTable({ list }: { list: DesignList }) {
   });
   const bringIn = useMutation({
     mutationFn: async (from: File) =>
-      answer(api.POST("/api/v1/slip-designs", { body: await designIn(from) })),
+      answer(api.POST("/api/v1/slip-designs", { body: await readJson<SlipDesign>(from, "slip design") })),
     onSuccess: async (made) => {
       await queries.invalidateQueries({ queryKey: ["slip-designs"] });
       await navigate(designAddress(made.design.name));
@@ -92,23 +93,14 @@ function DesignTable({ list }: { list: DesignList }) {
           <Link to={copyAddress(row?.name ?? "standard")} className="act">
             New, as a copy of this one <Key name="Insert" />
           </Link>
-          <button type="button" className="act" onClick={() => file.current?.click()}>
-            Import a file
-          </button>
-          <input
-            ref={file}
-            type="file"
-            accept="application/json,.json"
-            className="hidden"
-            aria-label="File of a slip design"
-            onChange={(event) => {
-              const chosen = event.target.files?.[0];
-              event.target.value = "";
-              if (chosen) {
-                bringIn.mutate(chosen);
-              }
-            }}
-          />
+          <FileButton
+            label="File with a slip design"
+            accept=".json"
+            busy={bringIn.isPending}
+            take={(file) => bringIn.mutate(file)}
+          >
+            Bring in a design
+          </FileButton>
         </span>
       </div>
       <p className="quiet mt-1">

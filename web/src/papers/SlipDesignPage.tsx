@@ -5,13 +5,14 @@ import { answer, api } from "../api/client";
 import { Key } from "../ui/Key";
 import { useKeys } from "../ui/keys";
 import { Labeled } from "../ui/Labeled";
+import { SaveAsFile } from "../ui/SaveAsFile";
 import { ProblemLine, Trouble, Waiting } from "../ui/states";
 import { useTitle } from "../ui/useTitle";
 import { BlocksEditor } from "./BlocksEditor";
 import { ColumnsEditor } from "./ColumnsEditor";
 import { LogoField } from "./LogoField";
 import { OwnTemplate } from "./OwnTemplate";
-import { copyAddress, type DesignView, designAddress, exportDesign, type SlipDesign } from "./slipDesign";
+import { copyAddress, type DesignView, designAddress, type SlipDesign } from "./slipDesign";
 import { SlipPreview } from "./SlipPreview";
 
 /** One slip design, or a copy of one that is to become a new one, beside what it prints. */
@@ -106,9 +107,7 @@ function Editor({ view, copy }: { view: DesignView; copy: boolean }) {
               </button>
             </>
           )}
-          <button type="button" className="act" onClick={() => exportDesign(design)}>
-            Export
-          </button>
+          <SaveAsFile name={design.name} content={design} />
           <Link to="/papers" className="act">
             Back
           </Link>

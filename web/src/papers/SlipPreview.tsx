@@ -1,4 +1,4 @@
-import { keepPreviousData, useQuery } from "@tanstack/react-query";
+import { useQuery } from "@tanstack/react-query";
 import { useState } from "react";
 import { answer, api } from "../api/client";
 import { asProblem } from "../api/problem";
@@ -14,11 +14,14 @@ export function SlipPreview({ design }: { design: SlipDesign }) {
   const preview = useQuery({
     queryKey: ["slip-preview", asked],
     queryFn: () => answer(api.POST("/api/v1/slip-designs/preview", { body: asked })),
-    placeholderData: keepPreviousData,
     retry: false,
     gcTime: 0,
   });
-  const shown = preview.data;
+  // the last one that could be set stays in sight while the next is set, or cannot be
+  const [shown, setShown] = useState(preview.data);
+  if (preview.data && preview.data !== shown) {
+    setShown(preview.data);
+  }
   return (
     <section aria-label="What it prints" className="min-w-0">
       <div className="sticky top-2">

@@ -9,7 +9,7 @@ import { TaskLine } from "../ui/TaskLine";
 import { useCursor } from "../ui/useCursor";
 import { isUnderWay, useTask } from "../ui/useTask";
 import { useTitle } from "../ui/useTitle";
-import { moved } from "./ruleData";
+import { moved } from "../ui/moved";
 import { useRules } from "./useRules";
 
 type RuleList = Schemas["rule.RuleList"];

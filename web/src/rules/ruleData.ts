@@ -77,13 +77,3 @@ export function grouped(condition: Condition): Condition {
 export function replaced<T>(all: T[], at: number, now: T | undefined): T[] {
   return all.flatMap((each, index) => (index === at ? (now === undefined ? [] : [now]) : [each]));
 }
-
-/** A list with one of its places moved by one; as it was where that leads outside. */
-export function moved<T>(all: T[], at: number, by: 1 | -1): T[] {
-  const one = all[at];
-  const other = all[at + by];
-  if (one === undefined || other === undefined) {
-    return all;
-  }
-  return all.map((each, index) => (index === at ? other : index === at + by ? one : each));
-}

@@ -10,9 +10,9 @@ import {
   type Condition,
   type FactView,
   grouped,
-  moved,
   replaced,
 } from "./ruleData";
+import { moved } from "../ui/moved";
 
 const FACTS: FactView[] = [
   { fact: "CUSTOMER", label: "customer", form: "TEXT", ofLine: false, custom: false, choices: [] },

@@ -1,9 +1,11 @@
 import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
-import { useRef } from "react";
 import { Link } from "react-router";
 import { answer, api, type Schemas } from "../api/client";
 import { useMay } from "../signin/who";
+import { FileButton } from "../ui/FileButton";
 import { count } from "../ui/format";
+import { readJson } from "../ui/readJson";
+import { SaveAsFile } from "../ui/SaveAsFile";
 import { Empty, ProblemLine, Trouble, Waiting } from "../ui/states";
 
 type Saved = Schemas["layout.LayoutView"];
@@ -12,7 +14,6 @@ type Saved = Schemas["layout.LayoutView"];
 export function Layouts() {
   const queries = useQueryClient();
   const may = useMay();
-  const chosen = useRef<HTMLInputElement>(null);
   const layouts = useQuery({ queryKey: ["layouts"], queryFn: () => answer(api.GET("/api/v1/layouts")) });
   const refresh = () => queries.invalidateQueries({ queryKey: ["layouts"] });
   const remove = useMutation({
@@ -23,7 +24,7 @@ export function Layouts() {
     mutationFn: async (file: File) =>
       answer(
         api.POST("/api/v1/layouts", {
-          body: parsed(file.name, await file.text()),
+          body: await readJson<Saved["layout"]>(file, "layout"),
         }),
       ),
     onSettled: refresh,
@@ -42,25 +43,11 @@ export function Layouts() {
           A file whose heading is known is read at once; drop an unknown one on Jobs to make its layout.
         </span>
         {may("BRING_IN") && (
-          <>
-            <button type="button" className="act ml-auto" onClick={() => chosen.current?.click()}>
+          <span className="ml-auto">
+            <FileButton label="File with a layout" accept=".json" take={(file) => add.mutate(file)}>
               Bring in a layout
-            </button>
-            <input
-              ref={chosen}
-              type="file"
-              accept=".json"
-              aria-label="File with a layout"
-              className="hidden"
-              onChange={(event) => {
-                const file = event.target.files?.[0];
-                if (file) {
-                  add.mutate(file);
-                }
-                event.target.value = "";
-              }}
-            />
-          </>
+            </FileButton>
+          </span>
         )}
       </div>
       {add.isError && <ProblemLine error={add.error} />}
@@ -88,16 +75,7 @@ export function Layouts() {
                 <td>{row.layout.shape === "LINE_A_ROW" ? "one line of a job" : "a whole job"}</td>
                 <td>{count(row.layout.columns.length, "column", "columns")}</td>
                 <td className="text-right">
-                  <a
-                    className="act"
-                    href={
-                      "data:application/json;charset=utf-8," +
-                      encodeURIComponent(JSON.stringify(row.layout, null, 2))
-                    }
-                    download={`${row.layout.name}.json`}
-                  >
-                    Save as a file
-                  </a>{" "}
+                  <SaveAsFile name={row.layout.name} content={row.layout} />{" "}
                   {may("BRING_IN") && (
                     <button type="button" className="act" onClick={() => remove.mutate(row.id)}>
                       Remove
@@ -111,19 +89,4 @@ export function Layouts() {
       )}
     </section>
   );
-}
-
-/** A layout from a file, to be checked by the server. */
-function parsed(name: string, text: string): Saved["layout"] {
-  try {
-    return JSON.parse(text) as Saved["layout"];
-  } catch {
-    throw {
-      thing: `File “${name}”`,
-      detail: "It holds no layout.",
-      remedy: "Choose a file that was saved here.",
-      status: 0,
-      title: "",
-    };
-  }
 }
