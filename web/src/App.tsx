@@ -13,6 +13,7 @@ import { Jobs } from "./jobs/Jobs";
 import { FileLayout } from "./layouts/FileLayout";
 import { SavedLayout } from "./layouts/SavedLayout";
 import { Papers } from "./papers/Papers";
+import { Stickers } from "./papers/Stickers";
 import { SlipDesignPage } from "./papers/SlipDesignPage";
 import { PlacePage } from "./places/PlacePage";
 import { Places } from "./places/Places";
@@ -80,6 +81,7 @@ export function App() {
         <Route path="/rules" element={<Rules />} />
         <Route path="/rules/:id" element={<RulePage />} />
         <Route path="/papers" element={<Papers />} />
+        <Route path="/papers/stickers" element={<Stickers />} />
         <Route path="/papers/slip-design" element={<SlipDesignPage copy={false} />} />
         <Route path="/papers/new-slip-design" element={<SlipDesignPage copy />} />
         <Route path="/connections" element={<Connections />} />

@@ -77,7 +77,7 @@ export function ChosenStrip({ chosen, all }: { chosen: Chosen; all: ReactNode })
         { key: "Escape", label: "Choose none", run: none },
         {
           key: "p",
-          label: "Pick slips and pick list of the chosen",
+          label: "Papers of the chosen",
           group: "Jobs",
           run: () => setPicking((before) => !before),
         },
@@ -105,7 +105,7 @@ export function ChosenStrip({ chosen, all }: { chosen: Chosen; all: ReactNode })
           aria-expanded={picking}
           onClick={() => setPicking((before) => !before)}
         >
-          Pick <Key name="P" />
+          Print <Key name="P" />
         </button>
         {may("BRING_IN") && (
           <>

@@ -1,4 +1,5 @@
 import type { KeyboardEvent } from "react";
+import { Mover } from "./Mover";
 import { Key } from "../ui/Key";
 import { type Block, type DesignView } from "./slipDesign";
 import { moved } from "../ui/moved";
@@ -104,21 +105,5 @@ export function BlocksEditor({ blocks, kinds, change }: Props) {
         </tbody>
       </table>
     </div>
-  );
-}
-
-/** Moves an entry of a list one place. */
-export function Mover(props: { label: string; by: 1 | -1; enabled: boolean; move: () => void }) {
-  const { label, by, enabled, move } = props;
-  return (
-    <button
-      type="button"
-      className="px-1.5 disabled:opacity-30"
-      disabled={!enabled}
-      aria-label={`${label} ${by < 0 ? "earlier" : "later"}`}
-      onClick={move}
-    >
-      {by < 0 ? "↑" : "↓"}
-    </button>
   );
 }

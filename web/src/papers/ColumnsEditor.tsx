@@ -1,4 +1,4 @@
-import { Mover } from "./BlocksEditor";
+import { Mover } from "./Mover";
 import { type Column, type DesignView } from "./slipDesign";
 import { moved } from "../ui/moved";
 

@@ -9,6 +9,7 @@ import { readJson } from "../ui/readJson";
 import { ProblemLine, Trouble, Waiting } from "../ui/states";
 import { useCursor } from "../ui/useCursor";
 import { useTitle } from "../ui/useTitle";
+import { PaperTabs } from "./PaperTabs";
 import { copyAddress, designAddress, type SlipDesign } from "./slipDesign";
 
 type DesignList = Schemas["design.DesignList"];
@@ -83,7 +84,8 @@ function DesignTable({ list }: { list: DesignList }) {
   );
   return (
     <div className="px-5 py-3">
-      <div className="flex flex-wrap items-center gap-x-5 gap-y-1">
+      <PaperTabs />
+      <div className="mt-1 flex flex-wrap items-center gap-x-5 gap-y-1">
         <h1>Slip designs</h1>
         <span className="quiet flex items-center gap-1">
           <Key name="↑" /> <Key name="↓" /> choose <Key name="Enter" /> open <Key name="H" /> for jobs at home{" "}

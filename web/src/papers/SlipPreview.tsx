@@ -1,9 +1,10 @@
 import { useQuery } from "@tanstack/react-query";
 import { useState } from "react";
 import { answer, api } from "../api/client";
-import { asProblem } from "../api/problem";
 import { Labeled } from "../ui/Labeled";
 import { useSettled } from "../ui/useSettled";
+import { NotYet } from "./NotYet";
+import { PageTurner } from "./PageTurner";
 import type { SlipDesign } from "./slipDesign";
 
 /** What a design prints while it is made: of the sample, or of a job of one's choice. */
@@ -37,24 +38,7 @@ export function SlipPreview({ design }: { design: SlipDesign }) {
               }}
             />
           </Labeled>
-          {shown && shown.pages > 1 && (
-            <span className="flex items-center gap-2">
-              <button type="button" className="act" disabled={page <= 1} onClick={() => setPage(page - 1)}>
-                Page before
-              </button>
-              <span className="figure">
-                {shown.page} of {shown.pages}
-              </span>
-              <button
-                type="button"
-                className="act"
-                disabled={page >= shown.pages}
-                onClick={() => setPage(page + 1)}
-              >
-                Next page
-              </button>
-            </span>
-          )}
+          {shown && <PageTurner page={shown.page} pages={shown.pages} turn={setPage} />}
           <span className="quiet" role="status">
             {preview.isFetching ? "Setting it …" : shown && !preview.isError ? "As it is now" : ""}
           </span>
@@ -72,15 +56,5 @@ export function SlipPreview({ design }: { design: SlipDesign }) {
         )}
       </div>
     </section>
-  );
-}
-
-/** It is being written: what it lacks is said, and the last one that could be set stays below, pale. */
-function NotYet({ error }: { error: unknown }) {
-  const { thing, detail, remedy } = asProblem(error);
-  return (
-    <p role="status" className="mt-2 border-l-4 border-warning pl-3">
-      <strong>{thing}:</strong> {detail} <em>{remedy}</em>
-    </p>
   );
 }

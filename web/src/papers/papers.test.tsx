@@ -6,6 +6,8 @@ import { api } from "../api/client";
 import { Papers } from "./Papers";
 import { type DesignView, type SlipDesign } from "./slipDesign";
 import { SlipDesignPage } from "./SlipDesignPage";
+import { Stickers } from "./Stickers";
+import type { SheetList, StickerSheet } from "./stickerSheet";
 
 const DESIGN: SlipDesign = {
   name: "standard",
@@ -154,5 +156,92 @@ describe("a slip design", () => {
     expect((screen.getByLabelText(/^Template, 1 lines/) as HTMLTextAreaElement).value).toBe("<p>ours</p>");
     expect(await screen.findByText(/The template, line 2/)).toBeTruthy();
     expect(screen.getByAltText(/Page 1 of the packing slip/)).toBeTruthy();
+  });
+});
+
+const SHEET: StickerSheet = {
+  name: "10 of 4 × 2 in",
+  sheet: "LETTER",
+  rows: 5,
+  columns: 2,
+  top: "0.5 in",
+  right: "0",
+  bottom: "0.5 in",
+  left: "0",
+  gapAcross: "0",
+  gapDown: "0",
+  border: false,
+  type: 9,
+  fields: ["JOB"],
+};
+
+const SHEETS: SheetList = {
+  rows: [{ id: 0, version: 0, sheet: SHEET, withdrawn: false, changedBy: "" }],
+  fields: [
+    { field: "JOB", label: "Job number" },
+    { field: "SHIP_TO", label: "Ship-to address" },
+  ],
+  papers: [{ sheet: "LETTER", label: "letter" }],
+};
+
+describe("stickers", () => {
+  beforeEach(() => {
+    vi.spyOn(api, "GET").mockImplementation(((path: string) =>
+      Promise.resolve({
+        data: path.endsWith("/who") ? { signedIn: true, person: { permissions: ["KEEP_RULES"] } } : SHEETS,
+        response: new Response(),
+      })) as never);
+    vi.spyOn(api, "POST").mockImplementation(((path: string, init?: { body?: unknown }) => {
+      asked.push({ address: path, method: "POST", body: init?.body });
+      const data = path.endsWith("/preview")
+        ? {
+            page: 1,
+            pages: 1,
+            picture: "aGk=",
+            paperWidth: 215.9,
+            size: "101.6 × 50.8 mm",
+            stickers: 2,
+            smaller: [],
+            cut: ["job 2401"],
+            withoutBarcode: [],
+          }
+        : SHEETS;
+      return Promise.resolve({ data, response: new Response() });
+    }) as never);
+  });
+
+  it("of chosen jobs begin at the free one, say what is cut, and are printed by a key", async () => {
+    const open = vi.fn();
+    vi.stubGlobal("open", open);
+    show(<Stickers />, "/papers/stickers?job=2401&job=2402");
+    expect(await screen.findByText("Cut, since it does not fit: job 2401")).toBeTruthy();
+    fireEvent.change(screen.getByLabelText("First free sticker"), { target: { value: "3" } });
+    fireEvent.change(screen.getByLabelText("How many of each"), { target: { value: "2" } });
+    fireEvent.keyDown(document.body, { key: "F9" });
+    expect(open).toHaveBeenLastCalledWith(
+      "/api/v1/stickers?sheet=10+of+4+%C3%97+2+in&job=2401&job=2402&first=3&each=2",
+      "_blank",
+    );
+    await waitFor(() =>
+      expect(asked.findLast(({ address }) => address.endsWith("/preview"))?.body).toMatchObject({
+        first: 3,
+        each: 2,
+        jobs: ["2401", "2402"],
+      }),
+    );
+    vi.unstubAllGlobals();
+  });
+
+  it("stand on a sheet that is made up here and kept under its name", async () => {
+    show(<Stickers />, "/papers/stickers");
+    fireEvent.change(await screen.findByLabelText("Margin left"), { target: { value: "12 mm" } });
+    fireEvent.change(screen.getByLabelText("Another field"), { target: { value: "SHIP_TO" } });
+    fireEvent.change(screen.getByLabelText("Name"), { target: { value: "ours" } });
+    fireEvent.click(screen.getByText("Keep as a new sheet"));
+    await waitFor(() =>
+      expect(
+        asked.find(({ address, method }) => method === "POST" && address.endsWith("/sticker-sheets"))?.body,
+      ).toMatchObject({ name: "ours", left: "12 mm", fields: ["JOB", "SHIP_TO"] }),
+    );
   });
 });

@@ -108,6 +108,12 @@ public final class Limits {
 
     public static final int LOGO_BYTES = 60_000;
 
+    /** Sticker sheets a shop may keep, rows and columns of one, and stickers that are printed at once. */
+    public static final int STICKER_SHEETS = 200;
+
+    public static final int STICKERS_IN_LINE = 40;
+    public static final int STICKERS_AT_ONCE = 5_000;
+
     public static final int ACTS_OF_RULE = 20;
     public static final int PARTS_OF_CONDITION = 60;
 

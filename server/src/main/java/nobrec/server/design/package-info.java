@@ -1,2 +1,2 @@
-/** Slip designs as people make them, beside what they would print of a job. */
+/** Slip designs and sticker sheets as people make them, beside what they would print of a job. */
 package nobrec.server.design;

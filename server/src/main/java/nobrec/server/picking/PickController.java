@@ -3,8 +3,10 @@ package nobrec.server.picking;
 import io.swagger.v3.oas.annotations.tags.Tag;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
+import java.util.EnumSet;
 import java.util.List;
 import nobrec.core.limit.Limits;
+import nobrec.core.paper.JobListField;
 import nobrec.core.paper.SheetSize;
 import nobrec.server.api.PdfAnswer;
 import nobrec.server.api.security.ForEveryone;
@@ -15,16 +17,18 @@ import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 
-/** Papers for whoever fetches what is ready and has not left. Nothing is kept of them. */
+/** Papers for whoever fetches what is ready and has not left, and job lists. Nothing is kept of them. */
 @RestController
 @RequestMapping(produces = MediaType.APPLICATION_PDF_VALUE)
 @Tag(name = "papers")
 class PickController {
 
     private final PickPapers papers;
+    private final JobListPaper jobList;
 
-    PickController(PickPapers papers) {
+    PickController(PickPapers papers, JobListPaper jobList) {
         this.papers = papers;
+        this.jobList = jobList;
     }
 
     /**
@@ -50,5 +54,22 @@ class PickController {
                     List<@NotNull @Size(max = Limits.TEXT) String> job,
             @RequestParam(defaultValue = "LETTER") SheetSize sheet) {
         return PdfAnswer.of("pick-list", papers.list(job, sheet));
+    }
+
+    /**
+     * Jobs as they stand in a list, in the order asked for.
+     *
+     * @param field what is said of each
+     * @param onePage whether each begins a page
+     */
+    @GetMapping("/api/v1/job-list")
+    @ForEveryone
+    ResponseEntity<byte[]> jobList(
+            @RequestParam @NotNull @Size(min = 1, max = Limits.JOBS_ON_PAPER)
+                    List<@NotNull @Size(max = Limits.TEXT) String> job,
+            @RequestParam @NotNull @Size(min = 1, max = 40) List<@NotNull JobListField> field,
+            @RequestParam(defaultValue = "LETTER") SheetSize sheet,
+            @RequestParam(defaultValue = "false") boolean onePage) {
+        return PdfAnswer.of("job-list", jobList.print(job, EnumSet.copyOf(field), sheet, onePage));
     }
 }

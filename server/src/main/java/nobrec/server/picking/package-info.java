@@ -1,2 +1,2 @@
-/** Papers for whoever fetches the pieces, before anything is shipped. */
+/** Papers about jobs that nothing is kept of: for whoever fetches the pieces, and lists. */
 package nobrec.server.picking;

@@ -43,7 +43,7 @@ class SlipDesignsTest extends ServerTest {
                 send("DELETE", "/api/v1/house-rules/" + rule.path("id").asLong() + "?version=" + version++, Map.of());
             }
         }
-        database.update("DELETE FROM slip_design WHERE name LIKE 'SD %'");
+        database.update("DELETE FROM paper_design WHERE name LIKE 'SD %'");
         choose(false, "standard");
         choose(true, "standard");
     }
@@ -151,13 +151,13 @@ class SlipDesignsTest extends ServerTest {
         JsonNode made = json(add(design));
         assertThat(choose(false, "SD fails")).hasStatusOk();
         database.update(
-                "UPDATE slip_design SET definition = REPLACE(definition, 'Job {{job}}', '{{nothing}}') WHERE id = ?",
+                "UPDATE paper_design SET definition = REPLACE(definition, 'Job {{job}}', '{{nothing}}') WHERE id = ?",
                 made.path("id").asLong());
         send("PUT", DESIGNS + "/default", Map.of("abroad", false, "name", "SD fails"));
         assertThat(slipOf("SD-21")).contains("Packing slip", "Marrowby");
         assertThat(row("SD fails").path("problem").asString()).contains("SD-21", "line 1", "nothing");
         database.update(
-                "UPDATE slip_design SET definition = '{' WHERE id = ?",
+                "UPDATE paper_design SET definition = '{' WHERE id = ?",
                 made.path("id").asLong());
         send("PUT", DESIGNS + "/default", Map.of("abroad", false, "name", "SD fails"));
         assertThat(slipOf("SD-22")).contains("Packing slip").doesNotContain("Marrowby");

@@ -93,6 +93,25 @@ class PickTest extends ServerTest {
     }
 
     @Test
+    void aJobListSaysWhatWasChosenInTheOrderAskedFor() throws IOException {
+        bringIn("PK-21", "Plover Ground", 5);
+        bringIn("PK-22", "Plover Ground", 3);
+        String chosen = "&field=CUSTOMER&field=PIECES&field=WEIGHT";
+        try (PDDocument list = opened("job-list?job=PK-22&job=PK-21&job=PK-22" + chosen)) {
+            assertThat(list.getNumberOfPages()).as("one after the other").isOne();
+            assertThat(text(list))
+                    .containsSubsequence("Job PK-22", "Quillfeather", "Pieces 3", "1.50 lb", "Job PK-21", "2.50 lb")
+                    .doesNotContain("Seal kit", "Plover Ground");
+        }
+        try (PDDocument list = opened("job-list?job=PK-22&job=PK-21&field=LINES&field=BARCODE&onePage=true&sheet=A6")) {
+            assertThat(list.getNumberOfPages()).as("each on a page").isEqualTo(2);
+            assertThat(text(list)).contains("Seal kit").doesNotContain("Quillfeather");
+        }
+        assertThat(paper("job-list?job=PK-21", "PACKER")).as("nothing chosen").hasStatus4xxClientError();
+        assertThat(paper("job-list?job=PK-21&field=SECRET", "PACKER")).hasStatus4xxClientError();
+    }
+
+    @Test
     void whatCannotBePrintedIsRefused() {
         assertThat(paper("pick-slips", "PACKER")).hasStatus4xxClientError();
         assertThat(paper("pick-slips?job=PK-404", "PACKER")).hasStatus(HttpStatus.NOT_FOUND);

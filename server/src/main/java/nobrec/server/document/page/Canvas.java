@@ -53,6 +53,13 @@ public final class Canvas implements AutoCloseable {
         stream.stroke();
     }
 
+    /** A box that is not filled. */
+    public void frame(float left, float top, float width, float high, float thickness) throws IOException {
+        stream.setLineWidth(thickness);
+        stream.addRect(left, height - top - high, width, high);
+        stream.stroke();
+    }
+
     /**
      * Draws a barcode in the middle between two edges, with its quiet zones inside them: every bar a whole number of dots wide and
      * on a whole dot, so that the printer rounds nothing.

@@ -9,16 +9,17 @@ import java.util.Set;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
-import nobrec.core.limit.Limits;
+import nobrec.core.paper.SlipDesign;
 import nobrec.core.paper.StandardSlips;
 import nobrec.core.refusal.Refusal;
 import nobrec.server.audit.AuditLog;
+import nobrec.server.document.kept.PaperDesignKind;
+import nobrec.server.document.kept.PaperDesignRow;
+import nobrec.server.document.kept.PaperDesigns;
 import nobrec.server.platform.Remembered;
 import nobrec.server.platform.SetUpVersion;
-import nobrec.server.platform.Shortened;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
-import org.springframework.dao.DuplicateKeyException;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import tools.jackson.core.JacksonException;
@@ -29,7 +30,7 @@ import tools.jackson.databind.json.JsonMapper;
 public class SlipDesigns {
 
     private static final Logger LOG = LoggerFactory.getLogger(SlipDesigns.class);
-    private static final int FAILURE_LETTERS = 300;
+    private static final PaperDesignKind KIND = PaperDesignKind.SLIP;
 
     /**
      * @param id 0 for one that is always there
@@ -60,7 +61,8 @@ public class SlipDesigns {
         }
     }
 
-    private final SlipDesignMapper mapper;
+    private final PaperDesigns kept;
+    private final SlipDefaultMapper defaults;
     private final SlipPrinter printer;
     private final JsonMapper json;
     private final SetUpVersion setUpVersion;
@@ -69,13 +71,15 @@ public class SlipDesigns {
     private final Remembered<DesignSet> remembered;
 
     SlipDesigns(
-            SlipDesignMapper mapper,
+            PaperDesigns kept,
+            SlipDefaultMapper defaults,
             SlipPrinter printer,
             JsonMapper json,
             SetUpVersion setUpVersion,
             AuditLog auditLog,
             Clock clock) {
-        this.mapper = mapper;
+        this.kept = kept;
+        this.defaults = defaults;
         this.printer = printer;
         this.json = json;
         this.setUpVersion = setUpVersion;
@@ -86,18 +90,18 @@ public class SlipDesigns {
 
     /** As they stand at this moment. */
     public DesignSet all() {
-        Map<Boolean, String> defaults = mapper.defaults().stream()
-                .collect(Collectors.toMap(SlipDesignMapper.DefaultRow::abroad, SlipDesignMapper.DefaultRow::name));
+        Map<Boolean, String> chosen = defaults.all().stream()
+                .collect(Collectors.toMap(SlipDefaultMapper.DefaultRow::abroad, SlipDefaultMapper.DefaultRow::name));
         String standard = StandardSlips.STANDARD.name();
         return new DesignSet(
                 Stream.concat(
                                 StandardSlips.all().stream()
                                         .map(design -> new KeptDesign(
                                                 0, 0, SlipDesignDocument.of(design), false, "", Optional.empty(), "")),
-                                mapper.all().stream().map(this::kept))
+                                kept.all(KIND).stream().map(this::read))
                         .toList(),
-                defaults.getOrDefault(false, standard),
-                defaults.getOrDefault(true, standard));
+                chosen.getOrDefault(false, standard),
+                chosen.getOrDefault(true, standard));
     }
 
     /** What house rules can name: also what is withdrawn, since a job is printed by what its rule named. */
@@ -136,8 +140,7 @@ public class SlipDesigns {
         SlipPrinter.Print print = printer.print(text, design);
         print.fault().ifPresent(fault -> {
             LOG.warn("Slip design {} failed on job {}: {}", design.name(), text.job(), fault);
-            mapper.noteFailure(
-                    design.name(), Shortened.to(FAILURE_LETTERS, "Job " + text.job() + ": " + fault), clock.instant());
+            kept.noteFailure(KIND, design.name(), "Job " + text.job() + ": " + fault);
         });
         return print.pdf();
     }
@@ -160,58 +163,30 @@ public class SlipDesigns {
     @Transactional
     public KeptDesign add(SlipDesignDocument design, String signIn) {
         requirePrintable(design);
-        DesignSet set = all();
-        if (set.all().stream().anyMatch(each -> each.document().name().equalsIgnoreCase(design.name()))) {
-            throw taken(design.name());
-        }
-        if (set.all().size() >= Limits.SLIP_DESIGNS) {
-            throw Refusal.unusable(
-                    "Slip design “" + design.name() + "”",
-                    "There are " + Limits.SLIP_DESIGNS + " already.",
-                    "Change one of them.");
-        }
-        try {
-            mapper.insert(design.name(), json.writeValueAsString(design), signIn, clock.instant());
-        } catch (DuplicateKeyException sameMoment) {
-            throw taken(design.name());
-        }
-        changed(signIn, "made a slip design", design.name());
+        List<String> always = StandardSlips.all().stream().map(SlipDesign::name).toList();
+        kept.add(KIND, design.name(), json.writeValueAsString(design), always, signIn);
         return required(design.name());
-    }
-
-    private static Refusal taken(String name) {
-        return Refusal.unusable("Slip design “" + name + "”", "There is one of that name.", "Give it another name.");
     }
 
     /** Changes one, unless somebody else has since it was looked at. Its name stays: rules and jobs choose it by that. */
     @Transactional
     public KeptDesign change(long id, int version, SlipDesignDocument design, String signIn) {
-        SlipDesignRow before = unchanged(id, version);
-        if (!design.name().equals(before.name())) {
-            throw Refusal.unusable(
-                    "Slip design “" + before.name() + "”",
-                    "Rules and jobs choose it by its name.",
-                    "Make a copy under the other name.");
-        }
         requirePrintable(design);
-        mapper.update(id, json.writeValueAsString(design), signIn, clock.instant());
-        changed(signIn, "changed a slip design", design.name());
+        kept.change(KIND, id, version, design.name(), json.writeValueAsString(design), signIn);
         return required(design.name());
     }
 
     /** It is no longer to be chosen, or is again; what chose it before is still printed by it. */
     @Transactional
     public void withdraw(long id, int version, boolean withdrawn, String signIn) {
-        SlipDesignRow row = unchanged(id, version);
+        String name = kept.withdraw(KIND, id, version, withdrawn, signIn);
         DesignSet set = all();
-        if (withdrawn && List.of(set.atHome(), set.abroad()).contains(row.name())) {
+        if (withdrawn && List.of(set.atHome(), set.abroad()).contains(name)) {
             throw Refusal.conflict(
-                    "Slip design “" + row.name() + "”",
+                    "Slip design “" + name + "”",
                     "Slips are printed by it where no rule chooses one.",
                     "Choose another one for that first.");
         }
-        mapper.withdraw(id, withdrawn, signIn, clock.instant());
-        changed(signIn, withdrawn ? "withdrew a slip design" : "offered a slip design again", row.name());
     }
 
     /** By which design slips are printed that no rule chooses one for. */
@@ -221,20 +196,9 @@ public class SlipDesigns {
         if (design.withdrawn()) {
             throw Refusal.conflict("Slip design “" + name + "”", "It is withdrawn.", "Offer it again first.");
         }
-        mapper.setDefault(abroad, name, signIn, clock.instant());
-        changed(signIn, "chose the slip design for jobs " + (abroad ? "abroad" : "at home"), name);
-    }
-
-    private SlipDesignRow unchanged(long id, int version) {
-        SlipDesignRow row =
-                mapper.locked(id).orElseThrow(() -> Refusal.notFound("Slip design " + id, "Keep yours as a new one."));
-        if (row.version() != version) {
-            throw Refusal.changedSince(
-                    "Slip design “" + row.name() + "”",
-                    row.changedBy() + " has changed it since you opened it.",
-                    "Open it again, or keep yours under another name.");
-        }
-        return row;
+        defaults.set(abroad, name, signIn, clock.instant());
+        setUpVersion.changed();
+        auditLog.write(signIn, "chose the slip design for jobs " + (abroad ? "abroad" : "at home"), name, "");
     }
 
     /** What prints neither a slip with everything nor one with the least is not kept. */
@@ -244,17 +208,12 @@ public class SlipDesigns {
         }
     }
 
-    private void changed(String signIn, String act, String name) {
-        setUpVersion.changed();
-        auditLog.write(signIn, act, name, "");
-    }
-
     private KeptDesign required(String name) {
         return all().named(name)
                 .orElseThrow(() -> Refusal.notFound("Slip design “" + name + "”", "Choose another one."));
     }
 
-    private KeptDesign kept(SlipDesignRow row) {
+    private KeptDesign read(PaperDesignRow row) {
         Function<SlipDesignDocument, KeptDesign> as = document -> new KeptDesign(
                 row.id(),
                 row.version(),

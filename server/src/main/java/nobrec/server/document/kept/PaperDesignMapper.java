@@ -1,4 +1,4 @@
-package nobrec.server.document.slip;
+package nobrec.server.document.kept;
 
 import java.time.Instant;
 import java.util.List;
@@ -9,18 +9,15 @@ import org.apache.ibatis.annotations.Mapper;
 import org.apache.ibatis.annotations.Param;
 
 @Mapper
-interface SlipDesignMapper {
+interface PaperDesignMapper {
 
-    record DefaultRow(boolean abroad, String name) {}
+    List<PaperDesignRow> all(PaperDesignKind kind);
 
-    List<SlipDesignRow> all();
+    Optional<PaperDesignRow> locked(@Param("kind") PaperDesignKind kind, @Param("id") long id);
 
-    Optional<SlipDesignRow> locked(long id);
-
-    List<DefaultRow> defaults();
-
-    /** Its id. */
-    long insert(
+    @ChangesOneRow
+    void insert(
+            @Param("kind") PaperDesignKind kind,
             @Param("name") String name,
             @Param("definition") String definition,
             @Param("changedBy") String changedBy,
@@ -42,12 +39,9 @@ interface SlipDesignMapper {
             @Param("changedAt") Instant changedAt);
 
     @ChangesAnyRows
-    void noteFailure(@Param("name") String name, @Param("failure") String failure, @Param("at") Instant at);
-
-    @ChangesAnyRows
-    void setDefault(
-            @Param("abroad") boolean abroad,
+    void noteFailure(
+            @Param("kind") PaperDesignKind kind,
             @Param("name") String name,
-            @Param("changedBy") String changedBy,
-            @Param("changedAt") Instant changedAt);
+            @Param("failure") String failure,
+            @Param("at") Instant at);
 }

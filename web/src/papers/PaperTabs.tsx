@@ -1,0 +1,24 @@
+import { NavLink } from "react-router";
+
+const TABS = [
+  { to: "/papers", name: "Slip designs" },
+  { to: "/papers/stickers", name: "Sticker sheets" },
+];
+
+/** The parts of this section. */
+export function PaperTabs() {
+  return (
+    <nav aria-label="Papers" className="flex gap-4">
+      {TABS.map(({ to, name }) => (
+        <NavLink
+          key={to}
+          to={to}
+          end
+          className={({ isActive }) => (isActive ? "border-b-2 border-primary font-bold" : "quiet")}
+        >
+          {name}
+        </NavLink>
+      ))}
+    </nav>
+  );
+}
