@@ -13,6 +13,6 @@ do_bench() {
   install_what_is_missing
   mvn -B -ntp -q -Pbench -pl core,bench -DskipTests -Dspotless.check.skip package </dev/null
   (cd bench && java -Djol.magicFieldOffset=true -cp "target/bench-0.1.0.jar:target/lib/*" nobrec.bench.Bench ../docs/benchmarks.md)
-  do_test -Dtest=TypedWeightTest,LoadMeasurementTest,JobListMeasurementTest,DayMeasurementTest,RunMeasurementTest -Dsurefire.failIfNoSpecifiedTests=false \
+  do_test -Dtest=TypedWeightTest,LoadMeasurementTest,JobListMeasurementTest,DayMeasurementTest,RunMeasurementTest,PaperMeasurementTest -Dsurefire.failIfNoSpecifiedTests=false \
     -Dnobrec.measurements="$NOBREC_HOME/docs/benchmarks.md"
 }

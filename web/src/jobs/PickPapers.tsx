@@ -100,6 +100,9 @@ export function PickPapers({ jobs }: { jobs: string[] }) {
         <input type="checkbox" checked={onePage} onChange={(event) => setOnePage(event.target.checked)} />
         each job on a page
       </label>
+      <Link to={stickersAddress(jobs)} className="act border-2">
+        Stickers
+      </Link>
       <span className="quiet">What is ready and has not left:</span>
       <button type="button" className="act border-2" onClick={() => open("pick-slips")}>
         Pick slips
@@ -107,9 +110,6 @@ export function PickPapers({ jobs }: { jobs: string[] }) {
       <button type="button" className="act border-2" onClick={() => open("pick-list")}>
         One list by shelf
       </button>
-      <Link to={stickersAddress(jobs)} className="act border-2">
-        Stickers
-      </Link>
       <details className="w-full">
         <summary className="cursor-pointer">The jobs as a list</summary>
         <div className="mt-1 flex flex-wrap items-center gap-x-4 gap-y-1">

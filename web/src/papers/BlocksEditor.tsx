@@ -50,6 +50,7 @@ export function BlocksEditor({ blocks, kinds, change }: Props) {
                   <label className="flex items-center gap-2 whitespace-nowrap">
                     <input
                       type="checkbox"
+                      aria-label={`${label} shown`}
                       checked={block.shown}
                       onChange={(event) => set(at, { shown: event.target.checked })}
                     />

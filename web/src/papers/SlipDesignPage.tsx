@@ -12,6 +12,7 @@ import { BlocksEditor } from "./BlocksEditor";
 import { ColumnsEditor } from "./ColumnsEditor";
 import { LogoField } from "./LogoField";
 import { OwnTemplate } from "./OwnTemplate";
+import { PeelOffFields } from "./PeelOffFields";
 import { copyAddress, type DesignView, designAddress, type SlipDesign } from "./slipDesign";
 import { SlipPreview } from "./SlipPreview";
 
@@ -158,6 +159,7 @@ function Editor({ view, copy }: { view: DesignView; copy: boolean }) {
             kinds={view.columns}
             change={(columns) => change({ columns })}
           />
+          <PeelOffFields peelOff={design.peelOff} change={(peelOff) => change({ peelOff })} />
           <OwnTemplate design={design} view={view} change={change} />
         </section>
         <SlipPreview design={design} />

@@ -129,7 +129,7 @@ describe("a slip design", () => {
     show(<SlipDesignPage copy={false} />, "/papers/slip-design?name=standard");
     await screen.findByAltText(/Page 1 of the packing slip/);
     fireEvent.keyDown(screen.getByLabelText("Heading of Ship to"), { key: "ArrowUp", altKey: true });
-    fireEvent.click(screen.getByLabelText("Terms"));
+    fireEvent.click(screen.getByLabelText("Terms shown"));
     fireEvent.change(screen.getByLabelText("Text of Terms"), { target: { value: "Thirty days" } });
     fireEvent.change(screen.getByLabelText("Another column"), { target: { value: "AMOUNT" } });
     fireEvent.change(screen.getByLabelText(/Tried on job/), { target: { value: "2417" } });

@@ -64,10 +64,12 @@ class ScreenshotsTest {
             desk.open("/departures");
             desk.waitForText("Jobs by departure");
             keep(desk, "departures");
-            desk.browser().executeScript("localStorage.setItem('nobrec-theme', 'evening')");
-            desk.open("/departures");
-            desk.waitForText("Jobs by departure");
-            keep(desk, "departures-evening");
+            desk.open("/papers/new-slip-design?from=with%20prices");
+            desk.tabTo("Tried on job");
+            desk.type("2417");
+            desk.waitForText("As it is now");
+            pictures(desk);
+            keep(desk, "slip-design");
         }
         atTheDoor();
         try (Desk desk = new Desk(application).signIn("admin")) {

@@ -14,7 +14,7 @@ import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.jdbc.core.simple.JdbcClient;
 
 /** What measurements have in common: a million work orders, and where they are reported. Never part of the tests. */
-abstract class MeasurementTest extends ServerTest {
+public abstract class MeasurementTest extends ServerTest {
 
     private static final int MILLION = 1_000_000;
 

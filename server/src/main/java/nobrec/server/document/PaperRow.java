@@ -2,5 +2,9 @@ package nobrec.server.document;
 
 import java.time.Instant;
 
-/** A kept paper, without its bytes. */
-public record PaperRow(long id, PaperKind kind, String title, Instant madeAt) {}
+/**
+ * A kept paper, without its bytes.
+ *
+ * @param packageNumber zero for one of the whole subject
+ */
+public record PaperRow(long id, PaperKind kind, int packageNumber, String title, Instant madeAt) {}

@@ -5,6 +5,8 @@ import java.io.OutputStream;
 import java.time.Clock;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
+import java.util.stream.Collectors;
 import nobrec.core.refusal.Refusal;
 import nobrec.server.audit.AuditLog;
 import nobrec.server.document.page.PagePicture;
@@ -61,8 +63,8 @@ public class Papers {
         return drawn(subject, PaperKind.RETURN_LABEL, 0, "Return label", labels.print(text));
     }
 
-    public NewPaper drawSlip(Subject subject, SlipText text, SlipDesignDocument design) {
-        return drawn(subject, PaperKind.PACKING_SLIP, 0, "Packing slip", slips.print(text, design));
+    public NewPaper drawSlip(Subject subject, SlipText text, SlipDesignDocument design, Map<Integer, byte[]> labels) {
+        return drawn(subject, PaperKind.PACKING_SLIP, 0, "Packing slip", slips.print(text, design, labels));
     }
 
     public NewPaper drawBill(Subject subject, BillText text) {
@@ -93,6 +95,13 @@ public class Papers {
     /** The label of one package, and the papers that list it. */
     public void markPackageVoid(Subject.Kind kind, long id, int packageNumber, long voidBy) {
         mapper.markPackageVoid(kind, id, packageNumber, voidBy);
+    }
+
+    /** The labels of a shipment's packages that count, by the package's number. */
+    Map<Integer, byte[]> labels(long shipmentId) {
+        return of(Subject.Kind.SHIPMENT, shipmentId).stream()
+                .filter(paper -> paper.kind() == PaperKind.LABEL)
+                .collect(Collectors.toMap(PaperRow::packageNumber, paper -> pdf(paper.id())));
     }
 
     /** Those that count, without the bytes. */

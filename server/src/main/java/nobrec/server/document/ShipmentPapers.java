@@ -3,7 +3,9 @@ package nobrec.server.document;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.Set;
+import java.util.stream.Collectors;
 import nobrec.core.notation.DayWords;
 import nobrec.core.notation.MeasureText;
 import nobrec.core.service.Service;
@@ -59,20 +61,21 @@ public class ShipmentPapers {
         for (Shipment.Package packed : shipment.packages()) {
             drawn.add(papers.drawLabel(subject, packed.number(), label(shipment, packed, jobs, service, charged)));
         }
-        drawn.addAll(lists(shipment, jobs, service));
+        Map<Integer, byte[]> labels = drawn.stream().collect(Collectors.toMap(NewPaper::packageNumber, NewPaper::pdf));
+        drawn.addAll(lists(shipment, jobs, service, labels));
         return () -> papers.keep(drawn);
     }
 
     /** Draws what lists all packages: the labels that are there stay. */
     public Runnable drawLists(Shipment shipment, Jobs jobs, Service service) {
-        List<NewPaper> drawn = lists(shipment, jobs, service);
+        List<NewPaper> drawn = lists(shipment, jobs, service, papers.labels(shipment.id()));
         return () -> papers.keep(drawn);
     }
 
     /** The slip, and the bill of lading of what goes by freight. */
-    private List<NewPaper> lists(Shipment shipment, Jobs jobs, Service service) {
+    private List<NewPaper> lists(Shipment shipment, Jobs jobs, Service service, Map<Integer, byte[]> labels) {
         Subject subject = Subject.shipment(shipment.id(), jobs.leading().number());
-        NewPaper slip = slip(subject, shipment, jobs, service);
+        NewPaper slip = slip(subject, shipment, jobs, service, labels);
         return service.isFreight()
                 ? List.of(slip, papers.drawBill(subject, bills.of(shipment, jobs, service)))
                 : List.of(slip);
@@ -128,12 +131,12 @@ public class ShipmentPapers {
     }
 
     /** By the house rules' design, else by the one for where it goes. */
-    private NewPaper slip(Subject subject, Shipment shipment, Jobs jobs, Service service) {
+    private NewPaper slip(Subject subject, Shipment shipment, Jobs jobs, Service service, Map<Integer, byte[]> labels) {
         WorkOrder job = jobs.leading();
         boolean abroad =
                 !job.shipTo().country().equals(sites.byId(shipment.siteId()).country());
         SlipDesignDocument design = designs.of(
                 job.ruling().the(RuleAct.Kind.SLIP_DESIGN).map(RuleAct::value).orElse(""), abroad);
-        return papers.drawSlip(subject, slipTexts.of(shipment, jobs, service.name()), design);
+        return papers.drawSlip(subject, slipTexts.of(shipment, jobs, service.name()), design, labels);
     }
 }

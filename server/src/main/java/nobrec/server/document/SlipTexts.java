@@ -38,7 +38,7 @@ public class SlipTexts {
     public SlipText of(Shipment shipment, Jobs jobs, String service) {
         Map<Long, Integer> leaving = leaving(shipment);
         List<SlipText.PackageText> packages = shipment.packages().stream()
-                .map(packed -> packageOf(packed, jobs, leaving))
+                .map(packed -> packageOf(packed, shipment.packages().size(), jobs, leaving))
                 .toList();
         return head(
                 sites.byId(shipment.siteId()),
@@ -65,6 +65,7 @@ public class SlipTexts {
         Map<Long, Integer> leaving =
                 all.stream().collect(Collectors.toMap(Shipment.Content::workOrderLineId, Shipment.Content::quantity));
         SlipText.PackageText packed = new SlipText.PackageText(
+                1,
                 1,
                 job.weight()
                         .map(weight -> MeasureText.show(weight, settings.units()))
@@ -120,9 +121,10 @@ public class SlipTexts {
         return words;
     }
 
-    private SlipText.PackageText packageOf(Shipment.Package packed, Jobs jobs, Map<Long, Integer> leaving) {
+    private SlipText.PackageText packageOf(Shipment.Package packed, int pieces, Jobs jobs, Map<Long, Integer> leaving) {
         return new SlipText.PackageText(
                 packed.number(),
+                pieces,
                 packed.weight()
                         .or(packed::expectedWeight)
                         .map(weight -> MeasureText.show(weight, settings.units()))

@@ -191,6 +191,26 @@ class SlipDesignsTest extends ServerTest {
     }
 
     @Test
+    void eachPackageHasASheetWithItsLabelToPeelOff() throws IOException {
+        ObjectNode design = copy("SD peel off");
+        design.putObject("peelOff")
+                .put("left", "0.25 in")
+                .put("top", "4.75 in")
+                .put("width", "8 in")
+                .put("height", "6 in");
+        assertThat(add(design)).hasStatusOk();
+        assertThat(choose(false, "SD peel off")).hasStatusOk();
+        // the label is turned, and read letter by letter
+        assertThat(slipOf("SD-41").replaceAll("\\s", ""))
+                .contains("Packingslip", "Package1of1", "PloverGround")
+                .containsOnlyOnce("TRACKINGNUMBER");
+        ((ObjectNode) design.path("peelOff")).put("left", "5 in");
+        assertThat(json(preview(design, "")).path("thing").asString()).isEqualTo("The peel-off label");
+        ((ObjectNode) design.path("peelOff")).put("left", "5 apples");
+        assertThat(preview(design, "")).hasStatus(HttpStatus.UNPROCESSABLE_CONTENT);
+    }
+
+    @Test
     void whoDoesNotKeepRulesMakesNoDesigns() {
         assertThat(send("POST", DESIGNS, copy("SD packer"), "rufus", "PACKER")).hasStatus(HttpStatus.FORBIDDEN);
         assertThat(send("PUT", DESIGNS + "/default", Map.of("abroad", true, "name", "standard"), "rufus", "PACKER"))

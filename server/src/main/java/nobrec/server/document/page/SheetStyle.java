@@ -27,7 +27,12 @@ public final class SheetStyle {
                 .intValue();
     }
 
-    private static String millimeters(Length length) {
+    /** From a place on the sheet to its lower edge. */
+    public static String rest(SheetSize sheet, Length from) {
+        return millimeters(new Length(sheet.height().nanometers() - from.nanometers()));
+    }
+
+    public static String millimeters(Length length) {
         return length.in(LengthUnit.MILLIMETER, PLACES).toPlainString() + "mm";
     }
 }

@@ -51,7 +51,7 @@ public final class SampleSlips {
             false,
             "USD",
             "",
-            List.of(new PackageText(1, "", "", List.of(), DrawingText.NONE)),
+            List.of(new PackageText(1, 1, "", "", List.of(), DrawingText.NONE)),
             List.of());
 
     private SampleSlips() {}
@@ -63,6 +63,7 @@ public final class SampleSlips {
     private static PackageText packed(int number, String tracking) {
         return new PackageText(
                 number,
+                2,
                 "3.88 lb",
                 tracking,
                 List.of(line("SK-2", "Seal kit, 2 in bore", "this side up"), line("RD-16", "Rod, 16 in", "")),

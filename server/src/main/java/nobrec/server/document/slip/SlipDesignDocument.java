@@ -6,10 +6,14 @@ import jakarta.validation.constraints.Size;
 import java.util.List;
 import java.util.Optional;
 import nobrec.core.limit.Limits;
+import nobrec.core.measure.UnitSystem;
+import nobrec.core.notation.DecimalMark;
+import nobrec.core.paper.PeelOff;
 import nobrec.core.paper.SheetSize;
 import nobrec.core.paper.SlipBlock;
 import nobrec.core.paper.SlipColumn;
 import nobrec.core.paper.SlipDesign;
+import nobrec.server.document.kept.LengthText;
 
 /**
  * A slip design as it is kept, exported and imported.
@@ -24,7 +28,8 @@ public record SlipDesignDocument(
         @NotNull @Size(max = Limits.COLUMNS_OF_SLIP) List<@NotNull @Valid Column> columns,
         @NotNull @Size(max = Limits.TEMPLATE) String markup,
         @NotNull @Size(max = Limits.STYLE_SHEET) String style,
-        Optional<@Valid Logo> logo) {
+        Optional<@Valid Logo> logo,
+        Optional<@Valid PeelOffDocument> peelOff) {
 
     /**
      * @param heading empty text for none
@@ -42,16 +47,33 @@ public record SlipDesignDocument(
             @NotNull SlipColumn.Kind kind,
             @NotNull @Size(max = Limits.CUSTOM_NAME) String field) {}
 
+    /** A part of the sheet that is peeled off as the package's label: place from the upper left corner, and size, with units. */
+    public record PeelOffDocument(
+            @NotNull @Size(max = Limits.FIGURE_TEXT) String left,
+            @NotNull @Size(max = Limits.FIGURE_TEXT) String top,
+            @NotNull @Size(max = Limits.FIGURE_TEXT) String width,
+            @NotNull @Size(max = Limits.FIGURE_TEXT) String height) {
+
+        PeelOff read(UnitSystem units, DecimalMark mark) {
+            return new PeelOff(
+                    LengthText.read("The peel-off label's place from the left", left, units, mark),
+                    LengthText.read("The peel-off label's place from above", top, units, mark),
+                    LengthText.read("The peel-off label's width", width, units, mark),
+                    LengthText.read("The peel-off label's height", height, units, mark));
+        }
+    }
+
     public static SlipDesignDocument of(SlipDesign design) {
-        return written(design, "", "", Optional.empty());
+        return written(design, "", "", Optional.empty(), Optional.empty());
     }
 
     /** The same with every kind of block, also those that it was made without. */
     public SlipDesignDocument whole() {
-        return written(design(), markup, style, logo);
+        return written(design(), markup, style, logo, peelOff);
     }
 
-    private static SlipDesignDocument written(SlipDesign design, String markup, String style, Optional<Logo> logo) {
+    private static SlipDesignDocument written(
+            SlipDesign design, String markup, String style, Optional<Logo> logo, Optional<PeelOffDocument> peelOff) {
         return new SlipDesignDocument(
                 design.name(),
                 design.sheet(),
@@ -64,7 +86,8 @@ public record SlipDesignDocument(
                         .toList(),
                 markup,
                 style,
-                logo);
+                logo,
+                peelOff);
     }
 
     public SlipDesign design() {
@@ -82,7 +105,7 @@ public record SlipDesignDocument(
 
     /** The same with our template and style sheet. */
     SlipDesignDocument plain() {
-        return new SlipDesignDocument(name, sheet, blocks, columns, "", "", logo);
+        return new SlipDesignDocument(name, sheet, blocks, columns, "", "", logo, peelOff);
     }
 
     public boolean isPlain() {

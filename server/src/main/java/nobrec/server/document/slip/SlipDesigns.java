@@ -9,6 +9,7 @@ import java.util.Set;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
+import nobrec.core.paper.PeelOff;
 import nobrec.core.paper.SlipDesign;
 import nobrec.core.paper.StandardSlips;
 import nobrec.core.refusal.Refusal;
@@ -16,6 +17,8 @@ import nobrec.server.audit.AuditLog;
 import nobrec.server.document.kept.PaperDesignKind;
 import nobrec.server.document.kept.PaperDesignRow;
 import nobrec.server.document.kept.PaperDesigns;
+import nobrec.server.document.page.JoinedPages;
+import nobrec.server.platform.NobrecSettings;
 import nobrec.server.platform.Remembered;
 import nobrec.server.platform.SetUpVersion;
 import org.slf4j.Logger;
@@ -65,6 +68,7 @@ public class SlipDesigns {
     private final SlipDefaultMapper defaults;
     private final SlipPrinter printer;
     private final JsonMapper json;
+    private final NobrecSettings settings;
     private final SetUpVersion setUpVersion;
     private final AuditLog auditLog;
     private final Clock clock;
@@ -75,6 +79,7 @@ public class SlipDesigns {
             SlipDefaultMapper defaults,
             SlipPrinter printer,
             JsonMapper json,
+            NobrecSettings settings,
             SetUpVersion setUpVersion,
             AuditLog auditLog,
             Clock clock) {
@@ -82,6 +87,7 @@ public class SlipDesigns {
         this.defaults = defaults;
         this.printer = printer;
         this.json = json;
+        this.settings = settings;
         this.setUpVersion = setUpVersion;
         this.auditLog = auditLog;
         this.clock = clock;
@@ -135,14 +141,36 @@ public class SlipDesigns {
                 .orElseThrow();
     }
 
-    /** The slip by its design; where that fails on this job it is printed by our template, and the design says why. */
-    public byte[] print(SlipText text, SlipDesignDocument design) {
-        SlipPrinter.Print print = printer.print(text, design);
+    /**
+     * The slip by its design; where that fails on this job it is printed by our template, and the design says why.
+     *
+     * @param labels of its packages by their number, for a design with a label to peel off: then each package has a sheet
+     */
+    public byte[] print(SlipText text, SlipDesignDocument design, Map<Integer, byte[]> labels) {
+        Optional<PeelOff> peelOff = peelOff(design);
+        if (peelOff.isEmpty() || labels.isEmpty()) {
+            return printed(text, design, Optional.empty());
+        }
+        List<byte[]> sheets = text.packages().stream()
+                .map(packed -> LabelOnSlip.laid(
+                        printed(text.ofPackage(packed), design, peelOff),
+                        Optional.ofNullable(labels.get(packed.number())),
+                        peelOff.get()))
+                .toList();
+        return JoinedPages.of(sheets);
+    }
+
+    private byte[] printed(SlipText text, SlipDesignDocument design, Optional<PeelOff> peelOff) {
+        SlipPrinter.Print print = printer.print(text, design, peelOff);
         print.fault().ifPresent(fault -> {
             LOG.warn("Slip design {} failed on job {}: {}", design.name(), text.job(), fault);
             kept.noteFailure(KIND, design.name(), "Job " + text.job() + ": " + fault);
         });
         return print.pdf();
+    }
+
+    private Optional<PeelOff> peelOff(SlipDesignDocument design) {
+        return design.peelOff().map(each -> each.read(settings.units(), settings.decimals()));
     }
 
     /**
@@ -153,8 +181,14 @@ public class SlipDesigns {
     public byte[] preview(SlipText text, SlipDesignDocument design) {
         design.design().requireUsable();
         design.logo().ifPresent(LogoFile::require);
+        Optional<PeelOff> peelOff = peelOff(design);
+        peelOff.ifPresent(label -> label.requireOn(design.sheet()));
         try {
-            return printer.set(text, design);
+            if (peelOff.isEmpty()) {
+                return printer.set(text, design, peelOff);
+            }
+            SlipText first = text.ofPackage(text.packages().get(0));
+            return LabelOnSlip.laid(printer.set(first, design, peelOff), Optional.empty(), peelOff.get());
         } catch (SlipFault fault) {
             throw fault.refusal();
         }
@@ -241,6 +275,6 @@ public class SlipDesigns {
     private static SlipDesignDocument unreadable(String name) {
         SlipDesignDocument silent = SlipDesignDocument.of(StandardSlips.SILENT);
         return new SlipDesignDocument(
-                name, silent.sheet(), silent.blocks(), silent.columns(), "", "", Optional.empty());
+                name, silent.sheet(), silent.blocks(), silent.columns(), "", "", Optional.empty(), Optional.empty());
     }
 }

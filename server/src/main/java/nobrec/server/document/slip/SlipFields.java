@@ -130,7 +130,7 @@ final class SlipFields {
     private Map<String, Object> packageOf(SlipText.PackageText packed) {
         return Map.of(
                 "number", packed.number(),
-                "pieces", slip.packages().size(),
+                "pieces", packed.pieces(),
                 "weight", packed.weight(),
                 "trackingNumber", packed.trackingNumber(),
                 "lines", packed.lines().stream().map(this::lineOf).toList(),

@@ -11,12 +11,14 @@ import java.text.BreakIterator;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import javax.xml.XMLConstants;
 import javax.xml.parsers.DocumentBuilder;
 import javax.xml.parsers.DocumentBuilderFactory;
 import javax.xml.parsers.ParserConfigurationException;
+import nobrec.core.paper.PeelOff;
 import nobrec.core.paper.SheetSize;
 import nobrec.server.document.page.PdfPages;
 import nobrec.server.document.page.SheetStyle;
@@ -44,13 +46,15 @@ final class SlipPages {
     private static final String CLOSE = "</body>";
 
     private final SheetSize sheet;
+    private final Optional<PeelOff> peelOff;
     private final String ourStyle;
     private final String ownStyle;
     private final long deadline;
 
     /** @param nanos in which it is to be done */
-    SlipPages(SheetSize sheet, String ourStyle, String ownStyle, long nanos) {
+    SlipPages(SheetSize sheet, Optional<PeelOff> peelOff, String ourStyle, String ownStyle, long nanos) {
         this.sheet = sheet;
+        this.peelOff = peelOff;
         this.ourStyle = ourStyle;
         this.ownStyle = ownStyle;
         this.deadline = System.nanoTime() + nanos;
@@ -168,11 +172,21 @@ final class SlipPages {
                         page,
                         "@page { size: " + SheetStyle.size(sheet) + "; margin: " + SheetStyle.margin(sheet)
                                 + "; @bottom-right { content: \"Page \" counter(page) \" of \" counter(pages); font: 7.5pt Words; } }"));
+        peelOff.ifPresent(label -> head.appendChild(style(page, besideLabel(label))));
         head.appendChild(style(page, ourStyle));
         if (!ownStyle.isBlank()) {
             head.appendChild(style(page, ownStyle));
         }
         return page;
+    }
+
+    /** On the first page the slip keeps off the label. */
+    private String besideLabel(PeelOff label) {
+        return "@page :first { "
+                + (label.isBelowSlip(sheet)
+                        ? "margin-bottom: " + SheetStyle.rest(sheet, label.top())
+                        : "margin-top: " + SheetStyle.millimeters(label.bottom()))
+                + "; @bottom-right { content: none } }";
     }
 
     private static Element style(Document page, String text) {

@@ -4,6 +4,7 @@ import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.time.Duration;
 import java.util.Optional;
+import nobrec.core.paper.PeelOff;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.core.io.Resource;
 import org.springframework.stereotype.Component;
@@ -39,20 +40,20 @@ public class SlipPrinter {
     }
 
     /** The slip, whatever its own template does: what has left has a slip. */
-    Print print(SlipText text, SlipDesignDocument design) {
+    Print print(SlipText text, SlipDesignDocument design, Optional<PeelOff> peelOff) {
         try {
-            return new Print(set(text, design), Optional.empty());
+            return new Print(set(text, design, peelOff), Optional.empty());
         } catch (SlipFault fault) {
             if (design.isPlain()) {
                 throw new IllegalStateException("The packing slip of job " + text.job() + " cannot be set", fault);
             }
-            return new Print(print(text, design.plain()).pdf(), Optional.of(fault.words()));
+            return new Print(print(text, design.plain(), peelOff).pdf(), Optional.of(fault.words()));
         }
     }
 
-    byte[] set(SlipText text, SlipDesignDocument design) throws SlipFault {
+    byte[] set(SlipText text, SlipDesignDocument design, Optional<PeelOff> peelOff) throws SlipFault {
         SlipTemplate own = new SlipTemplate(design.markup().isBlank() ? template : design.markup());
-        return new SlipPages(design.sheet(), style, design.style(), MOST_NANOS)
+        return new SlipPages(design.sheet(), peelOff, style, design.style(), MOST_NANOS)
                 .set(own.expand(SlipFields.of(text, design)));
     }
 }

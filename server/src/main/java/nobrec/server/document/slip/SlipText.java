@@ -38,8 +38,34 @@ public record SlipText(
 
     public record ToCome(String item, String description, int quantity) {}
 
+    /** @param pieces packages that there are */
     public record PackageText(
-            int number, String weight, String trackingNumber, List<LineText> lines, DrawingText drawing) {}
+            int number, int pieces, String weight, String trackingNumber, List<LineText> lines, DrawingText drawing) {}
+
+    /** The slip of one of its packages, with the total on the last. */
+    SlipText ofPackage(PackageText one) {
+        boolean last = one.equals(packages.get(packages.size() - 1));
+        return new SlipText(
+                from,
+                fromPhone,
+                to,
+                billTo,
+                job,
+                allJobs,
+                customer,
+                customerPo,
+                references,
+                notes,
+                fields,
+                words,
+                service,
+                shipDate,
+                withPrices,
+                currency,
+                last ? total : "",
+                List.of(one),
+                last ? stillToCome : List.of());
+    }
 
     /**
      * @param job number of its work order where the slip has several; else empty text

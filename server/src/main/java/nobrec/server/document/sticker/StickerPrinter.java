@@ -22,7 +22,8 @@ public class StickerPrinter {
 
     private static final float INCH = 72;
     private static final float DOT = INCH / 300;
-    private static final int MOST_MODULE_DOTS = 5;
+    private static final int LEAST_MODULE_DOTS = 2;
+    private static final int MOST_MODULE_DOTS = 4;
     private static final float PADDING = 4;
     private static final float BARS = 22;
     private static final float FRAME = 0.6f;
@@ -128,12 +129,13 @@ public class StickerPrinter {
                 return 0;
             }
             Barcode barcode = Barcode.code128(text.barcode());
-            float needed = (float) (barcode.modules() + 2.0 * Barcode.QUIET_MODULES) * DOT * 2;
-            if (needed > width || BARS + 2 * PADDING > height) {
+            float module = (float) (barcode.modules() + 2.0 * Barcode.QUIET_MODULES) * DOT;
+            int dots = Math.min(MOST_MODULE_DOTS, (int) (width / module));
+            if (dots < LEAST_MODULE_DOTS || BARS + 2 * PADDING > height) {
                 withoutBarcode.add(text.about());
                 return 0;
             }
-            canvas.barcode(barcode, left, left + width, top + PADDING, BARS, DOT, MOST_MODULE_DOTS);
+            canvas.barcode(barcode, left, left + module * dots, top + PADDING, BARS, DOT, dots);
             return BARS + PADDING;
         }
 

@@ -4,18 +4,16 @@ import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.math.BigDecimal;
 import java.util.List;
-import java.util.regex.Pattern;
 import nobrec.core.limit.Limits;
 import nobrec.core.measure.Length;
 import nobrec.core.measure.LengthUnit;
 import nobrec.core.measure.UnitSystem;
 import nobrec.core.notation.DecimalMark;
-import nobrec.core.notation.MeasureText;
-import nobrec.core.notation.Reading;
 import nobrec.core.paper.SheetSize;
 import nobrec.core.paper.StickerField;
 import nobrec.core.paper.StickerSheet;
 import nobrec.core.refusal.Refusal;
+import nobrec.server.document.kept.LengthText;
 
 /**
  * A sheet of stickers as it is typed, kept, saved as a file and brought in. Margins and gaps are lengths with their unit.
@@ -40,7 +38,6 @@ public record StickerSheetDocument(
         int type,
         @NotNull @Size(max = 20) List<@NotNull StickerField> fields) {
 
-    private static final Pattern NONE = Pattern.compile("0*(?:[.,]0*)?\\s*[a-z\"]*", Pattern.CASE_INSENSITIVE);
     private static final int PLACES = 5;
 
     public static StickerSheetDocument of(StickerSheet sheet) {
@@ -75,25 +72,14 @@ public record StickerSheetDocument(
                 sheet,
                 rows,
                 columns,
-                length("The margin above", top, units, mark),
-                length("The margin at the right", right, units, mark),
-                length("The margin below", bottom, units, mark),
-                length("The margin at the left", left, units, mark),
-                length("The gap between columns", gapAcross, units, mark),
-                length("The gap between rows", gapDown, units, mark),
+                LengthText.read("The margin above", top, units, mark),
+                LengthText.read("The margin at the right", right, units, mark),
+                LengthText.read("The margin below", bottom, units, mark),
+                LengthText.read("The margin at the left", left, units, mark),
+                LengthText.read("The gap between columns", gapAcross, units, mark),
+                LengthText.read("The gap between rows", gapDown, units, mark),
                 border,
                 type,
                 fields);
-    }
-
-    private static Length length(String thing, String text, UnitSystem units, DecimalMark mark) {
-        if (NONE.matcher(text.strip()).matches()) {
-            return new Length(0);
-        }
-        Reading<Length> reading = MeasureText.readLength(text, units, mark);
-        if (reading instanceof Reading.Refused<Length> refused) {
-            throw Refusal.unusable(thing, refused.reason(), refused.remedy());
-        }
-        return reading.found().orElseThrow();
     }
 }

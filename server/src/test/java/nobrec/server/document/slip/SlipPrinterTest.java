@@ -15,6 +15,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
+import nobrec.core.paper.PeelOff;
 import nobrec.core.paper.SheetSize;
 import nobrec.core.paper.SlipDesign;
 import nobrec.core.paper.StandardSlips;
@@ -38,6 +39,8 @@ class SlipPrinterTest {
     private static final int LABEL_PRINTER_DPI = 203;
     private static final SlipDesignDocument STANDARD = SlipDesignDocument.of(StandardSlips.STANDARD);
 
+    private static final Optional<PeelOff> NO_LABEL = Optional.empty();
+
     private final SlipPrinter printer;
 
     SlipPrinterTest() throws Exception {
@@ -47,7 +50,14 @@ class SlipPrinterTest {
 
     private static SlipDesignDocument own(String markup, String style) {
         return new SlipDesignDocument(
-                "ours", SheetSize.LETTER, STANDARD.blocks(), STANDARD.columns(), markup, style, Optional.empty());
+                "ours",
+                SheetSize.LETTER,
+                STANDARD.blocks(),
+                STANDARD.columns(),
+                markup,
+                style,
+                Optional.empty(),
+                Optional.empty());
     }
 
     private static String textOf(byte[] pdf) throws Exception {
@@ -67,8 +77,8 @@ class SlipPrinterTest {
     }
 
     private SlipFault faultOf(String markup, String style) {
-        SlipFault fault =
-                catchThrowableOfType(SlipFault.class, () -> printer.set(SampleSlips.FULL, own(markup, style)));
+        SlipFault fault = catchThrowableOfType(
+                SlipFault.class, () -> printer.set(SampleSlips.FULL, own(markup, style), NO_LABEL));
         assertThat(fault).as("a fault of %s %s", markup, style).isNotNull();
         return fault;
     }
@@ -80,7 +90,7 @@ class SlipPrinterTest {
     @ParameterizedTest
     @MethodSource("designs")
     void eachDesignThatIsAlwaysTherePrintsOnItsPaperWithABarcodeThatIsTheJob(SlipDesign design) throws Exception {
-        byte[] pdf = printer.set(SampleSlips.FULL, SlipDesignDocument.of(design));
+        byte[] pdf = printer.set(SampleSlips.FULL, SlipDesignDocument.of(design), NO_LABEL);
         assertThat(barcodeOf(pdf)).isEqualTo("SAMPLE-1");
         assertThat(textOf(pdf)).contains("Sample Customer & Daughters", "Receiving <dock 4>", "Seal kit, 2 in bore");
         try (PDDocument document = Loader.loadPDF(pdf)) {
@@ -91,7 +101,7 @@ class SlipPrinterTest {
                 assertThat(font.isEmbedded()).as(font.getName()).isTrue();
             }
         }
-        assertThat(textOf(printer.set(SampleSlips.BARE, SlipDesignDocument.of(design))))
+        assertThat(textOf(printer.set(SampleSlips.BARE, SlipDesignDocument.of(design), NO_LABEL)))
                 .contains("A receiver");
     }
 
@@ -105,9 +115,11 @@ class SlipPrinterTest {
                 .filter(design -> design.name().equals("with prices"))
                 .findFirst()
                 .orElseThrow());
-        assertThat(textOf(printer.set(SampleSlips.FULL, priced))).contains("Price each", "12.50", "Total 1234.50 USD");
-        assertThat(textOf(printer.set(SampleSlips.FULL, STANDARD))).doesNotContain("12.50", "1234.50");
-        assertThat(textOf(printer.set(withoutPrices(), priced))).doesNotContain("Price each", "12.50", "1234.50");
+        assertThat(textOf(printer.set(SampleSlips.FULL, priced, NO_LABEL)))
+                .contains("Price each", "12.50", "Total 1234.50 USD");
+        assertThat(textOf(printer.set(SampleSlips.FULL, STANDARD, NO_LABEL))).doesNotContain("12.50", "1234.50");
+        assertThat(textOf(printer.set(withoutPrices(), priced, NO_LABEL)))
+                .doesNotContain("Price each", "12.50", "1234.50");
     }
 
     private static SlipText withoutPrices() {
@@ -140,7 +152,7 @@ class SlipPrinterTest {
                 .filter(design -> design.name().equals("a gift"))
                 .findFirst()
                 .orElseThrow());
-        assertThat(textOf(printer.set(SampleSlips.FULL, gift)))
+        assertThat(textOf(printer.set(SampleSlips.FULL, gift, NO_LABEL)))
                 .contains("With many good wishes")
                 .doesNotContain("Sample Shop", "12.50");
     }
@@ -194,10 +206,10 @@ class SlipPrinterTest {
 
     @Test
     void whatHasLeftHasASlipWhateverItsOwnTemplateDoes() throws Exception {
-        SlipPrinter.Print print = printer.print(SampleSlips.FULL, own("<p>{{nothing}}</p>", ""));
+        SlipPrinter.Print print = printer.print(SampleSlips.FULL, own("<p>{{nothing}}</p>", ""), NO_LABEL);
         assertThat(print.fault()).hasValueSatisfying(fault -> assertThat(fault).contains("line 1"));
         assertThat(textOf(print.pdf())).contains("Packing slip", "Sample Shop");
-        assertThat(printer.print(SampleSlips.FULL, own("<p>Job {{job}}</p>", ""))
+        assertThat(printer.print(SampleSlips.FULL, own("<p>Job {{job}}</p>", ""), NO_LABEL)
                         .fault())
                 .isEmpty();
     }
@@ -226,9 +238,9 @@ class SlipPrinterTest {
                 true,
                 "USD",
                 "",
-                List.of(new SlipText.PackageText(1, "1 lb", "T", lines, DrawingText.NONE)),
+                List.of(new SlipText.PackageText(1, 1, "1 lb", "T", lines, DrawingText.NONE)),
                 List.of());
-        try (PDDocument document = Loader.loadPDF(printer.set(slip, STANDARD))) {
+        try (PDDocument document = Loader.loadPDF(printer.set(slip, STANDARD, NO_LABEL))) {
             String text = new PDFTextStripper().getText(document);
             assertThat(text.split("Seal kit, 2 in bore", -1)).hasSize(2_001);
             assertThat(text.chars().filter(letter -> letter == 'W').count()).isGreaterThanOrEqualTo(4_000);
