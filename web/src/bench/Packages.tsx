@@ -235,17 +235,27 @@ function OpenPackage({ bench, each, act, readScale, done, setPreview }: OpenProp
       </p>
       {each.layers.length > 0 && <LayerPlan key={each.number} each={each} />}
       <HandPacking bench={bench} each={each} act={act} />
-      {bench.opened && (
-        <a
-          className="quiet self-start text-sm underline"
-          href={`/api/v1/shipments/${bench.id}/packages/${each.number}/sample-label`}
-          target="_blank"
-          rel="noreferrer"
-        >
-          Sample label
-        </a>
-      )}
+      <span className="flex gap-3 self-start">
+        {bench.opened && (
+          <PaperLink href={`/api/v1/shipments/${bench.id}/packages/${each.number}/sample-label`}>
+            Sample label
+          </PaperLink>
+        )}
+        {bench.id > 0 && (
+          <PaperLink href={`/api/v1/shipments/${bench.id}/packages/${each.number}/packing-list`}>
+            List for its side
+          </PaperLink>
+        )}
+      </span>
     </li>
+  );
+}
+
+function PaperLink({ href, children }: { href: string; children: string }) {
+  return (
+    <a className="quiet text-sm underline" href={href} target="_blank" rel="noreferrer">
+      {children}
+    </a>
   );
 }
 

@@ -76,6 +76,11 @@ export function ClosedTable({ rows, timeZone }: { rows: Closed[]; timeZone: stri
                   Manifest
                 </a>
               )}
+              {row.masterBill && (
+                <a href={row.masterBill} target="_blank" rel="noreferrer" className="ml-3 underline">
+                  Master bill
+                </a>
+              )}
             </td>
           </tr>
         ))}

@@ -15,6 +15,13 @@ import { copyAddress, designAddress, type SlipDesign } from "./slipDesign";
 type DesignList = Schemas["design.DesignList"];
 type DesignRow = DesignList["rows"][number];
 
+/** What a design is chosen for where no rule chooses one. */
+const USES = [
+  { use: "AT_HOME", key: "h", label: "Print jobs at home by this design" },
+  { use: "ABROAD", key: "a", label: "Print jobs abroad by this design" },
+  { use: "ON_BOX", key: "b", label: "Print the list for a package's side by this design" },
+] as const;
+
 /** How papers are made up: the slip designs, by the paper they are for. */
 export function Papers() {
   useTitle("Papers");
@@ -63,16 +70,11 @@ function DesignTable({ list }: { list: DesignList }) {
   useKeys(
     useMemo(
       () => [
-        {
-          key: "h",
-          label: "Print jobs at home by this design",
-          run: () => (row ? mutate({ abroad: false, name: row.name }) : undefined),
-        },
-        {
-          key: "a",
-          label: "Print jobs abroad by this design",
-          run: () => (row ? mutate({ abroad: true, name: row.name }) : undefined),
-        },
+        ...USES.map(({ use, key, label }) => ({
+          key,
+          label,
+          run: () => (row ? mutate({ use, name: row.name }) : undefined),
+        })),
         {
           key: "Insert",
           label: "A new design, as a copy of this one",
@@ -89,7 +91,7 @@ function DesignTable({ list }: { list: DesignList }) {
         <h1>Slip designs</h1>
         <span className="quiet flex items-center gap-1">
           <Key name="↑" /> <Key name="↓" /> choose <Key name="Enter" /> open <Key name="H" /> for jobs at home{" "}
-          <Key name="A" /> for jobs abroad
+          <Key name="A" /> for jobs abroad <Key name="B" /> for a package’s side
         </span>
         <span className="ml-auto flex gap-2">
           <Link to={copyAddress(row?.name ?? "standard")} className="act">
@@ -148,10 +150,44 @@ function DesignTable({ list }: { list: DesignList }) {
           ))}
         </tbody>
       </table>
+      <LabelStock list={list} />
     </div>
   );
 }
 
-function uses(name: string, { atHome, abroad }: DesignList): string[] {
-  return [...(name === atHome ? ["jobs at home"] : []), ...(name === abroad ? ["jobs abroad"] : [])];
+function uses(name: string, { atHome, abroad, onBox }: DesignList): string[] {
+  return [
+    ...(name === atHome ? ["jobs at home"] : []),
+    ...(name === abroad ? ["jobs abroad"] : []),
+    ...(name === onBox ? ["the side of a package"] : []),
+  ];
+}
+
+/** What labels are drawn for. */
+function LabelStock({ list }: { list: DesignList }) {
+  const queries = useQueryClient();
+  const choose = useMutation({
+    mutationFn: (sheet: DesignList["labelSheet"]) =>
+      answer(api.PUT("/api/v1/label-sheet", { body: { sheet } })),
+    onSuccess: (now) => queries.setQueryData(["slip-designs"], now),
+  });
+  return (
+    <div className="mt-4 flex items-center gap-4" role="group" aria-label="Paper of labels">
+      <h2>Labels</h2>
+      <span>are drawn for</span>
+      {list.labelSheets.map(({ sheet, label }) => (
+        <label key={sheet} className="flex items-center gap-1">
+          <input
+            type="radio"
+            name="label-sheet"
+            checked={sheet === list.labelSheet}
+            disabled={choose.isPending}
+            onChange={() => choose.mutate(sheet)}
+          />
+          {label}
+        </label>
+      ))}
+      {choose.isError && <ProblemLine error={choose.error} />}
+    </div>
+  );
 }

@@ -48,6 +48,12 @@ const ROW = { ownTemplate: false, withdrawn: false, problem: "", changedBy: "" }
 const LIST = {
   atHome: "standard",
   abroad: "standard",
+  onBox: "on A6",
+  labelSheet: "LABEL",
+  labelSheets: [
+    { sheet: "LABEL", label: "4 × 6 in" },
+    { sheet: "A6", label: "A6" },
+  ],
   rows: [
     { ...ROW, id: 0, name: "standard", sheet: "LETTER", paper: "letter" },
     { ...ROW, id: 0, name: "on A6", sheet: "A6", paper: "A6" },
@@ -119,7 +125,14 @@ describe("the list of slip designs", () => {
     fireEvent.keyDown(document.body, { key: "ArrowDown" });
     fireEvent.keyDown(document.body, { key: "a" });
     await waitFor(() =>
-      expect(asked.find(({ method }) => method === "PUT")?.body).toEqual({ abroad: true, name: "for gifts" }),
+      expect(asked.find(({ method }) => method === "PUT")?.body).toEqual({
+        use: "ABROAD",
+        name: "for gifts",
+      }),
+    );
+    fireEvent.click(screen.getByLabelText("A6"));
+    await waitFor(() =>
+      expect(asked.findLast(({ method }) => method === "PUT")?.body).toEqual({ sheet: "A6" }),
     );
   });
 });

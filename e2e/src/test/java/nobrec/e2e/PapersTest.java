@@ -9,6 +9,7 @@ import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.text.PDFTextStripper;
 import org.junit.jupiter.api.Test;
+import org.openqa.selenium.By;
 import org.openqa.selenium.Keys;
 
 /** A slip design made, tried on a job and chosen by a rule; stickers from the third free place on. */
@@ -77,6 +78,13 @@ class PapersTest {
             desk.open("/bench?job=E2E-841");
             desk.waitForText("Read scale");
             desk.waitForText("Rule Fell House slips");
+            desk.pressWithAlt("8");
+            desk.waitForText("When the customer is fell house");
+            desk.browser().findElement(By.linkText("Fell House slips")).click();
+            desk.waitForText("Remove the rule");
+            desk.tabTo("Remove the rule");
+            desk.press(Keys.ENTER);
+            desk.waitUntilGone("fell house");
         }
     }
 

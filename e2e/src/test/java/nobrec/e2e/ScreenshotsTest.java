@@ -67,8 +67,9 @@ class ScreenshotsTest {
             desk.open("/papers/new-slip-design?from=with%20prices");
             desk.tabTo("Tried on job");
             desk.type("2417");
+            desk.waitForText("Setting it");
             desk.waitForText("As it is now");
-            pictures(desk);
+            desk.browser().executeScript("document.querySelector('main').scrollTop = 0");
             keep(desk, "slip-design");
         }
         atTheDoor();

@@ -13,10 +13,11 @@ CREATE TABLE IF NOT EXISTS paper_design (
     CONSTRAINT paper_design_name UNIQUE (kind, name)
 );
 
--- By which design slips are printed that no house rule chooses one for.
-CREATE TABLE IF NOT EXISTS slip_default (
-    abroad BOOLEAN NOT NULL PRIMARY KEY,
-    name VARCHAR(60) NOT NULL,
+-- What papers are made by where nothing else is chosen.
+CREATE TABLE IF NOT EXISTS paper_default (
+    purpose VARCHAR(20) CHARACTER SET ascii COLLATE ascii_bin NOT NULL PRIMARY KEY
+        COMMENT 'SLIP_AT_HOME, SLIP_ABROAD, SLIP_ON_BOX: name of a slip design; LABEL_SHEET: what labels are drawn for',
+    value VARCHAR(60) NOT NULL,
     changed_by VARCHAR(60) NOT NULL,
     changed_at DATETIME(6) NOT NULL
 );

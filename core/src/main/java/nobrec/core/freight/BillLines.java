@@ -1,6 +1,7 @@
 package nobrec.core.freight;
 
 import java.util.ArrayList;
+import java.util.Collection;
 import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
@@ -74,6 +75,26 @@ public record BillLines(List<Line> lines) {
                 });
             }
         }
+        return of(sums);
+    }
+
+    /** The lines of several bills as one: what is of a kind and class is one line. */
+    public static BillLines together(Collection<BillLines> bills) {
+        Map<Key, Sum> sums = new LinkedHashMap<>();
+        for (BillLines bill : bills) {
+            for (Line line : bill.lines) {
+                Sum sum = sums.computeIfAbsent(new Key(line.kind, line.freightClass), key -> new Sum());
+                sum.packages += line.packages;
+                sum.pounds += line.pounds;
+                sum.given &= line.given;
+                sum.hazardous |= line.hazardous;
+                sum.names.add(line.description);
+            }
+        }
+        return of(sums);
+    }
+
+    private static BillLines of(Map<Key, Sum> sums) {
         return new BillLines(sums.entrySet().stream()
                 .map(each -> line(each.getKey(), each.getValue()))
                 .sorted(Comparator.comparing(Line::kind).thenComparing(Line::freightClass))

@@ -45,6 +45,18 @@ public final class StandardSlips {
             together(List.of(BARCODE.shown(), TITLE.shown(), SHIP_TO.shown(), REFERENCES.beside()), BODY),
             COLUMNS);
 
+    /** What is in one package, for its side. */
+    public static final SlipDesign ON_BOX = new SlipDesign(
+            "on the box side",
+            SheetSize.LABEL,
+            List.of(
+                    new SlipBlock(TITLE, true, false, "In this package", ""),
+                    BARCODE.shown(),
+                    SHIP_TO.shown(),
+                    REFERENCES.beside(),
+                    LINES.shown()),
+            columns(SlipColumn.Kind.ITEM, SlipColumn.Kind.DESCRIPTION, SlipColumn.Kind.LOTS, SlipColumn.Kind.QUANTITY));
+
     private static final List<SlipDesign> ALL = List.of(
             STANDARD,
             SILENT,
@@ -79,6 +91,7 @@ public final class StandardSlips {
                             LINES.shown()),
                     FEW),
             new SlipDesign("standard A4", SheetSize.A4, together(HEAD, BODY), COLUMNS),
+            ON_BOX,
             new SlipDesign("on label stock", SheetSize.LABEL, narrow(), FEW),
             new SlipDesign("on A6", SheetSize.A6, narrow(), FEW));
 

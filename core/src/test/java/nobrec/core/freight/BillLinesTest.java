@@ -128,6 +128,19 @@ class BillLinesTest {
         assertThat(primer.pounds()).isEqualTo(Math.round(403 * 9 / 369.0));
     }
 
+    @Test
+    void severalBillsTogetherHaveOneLineForEachKindAndClass() {
+        BillLines first = bill(List.of(packed(1, "P", "402.2", of(1, 3), of(3, 1))));
+        BillLines second = bill(List.of(packed(1, "P", "140", of(1, 1)), packed(2, "K", "51.5", of(2, 10))));
+        BillLines together = BillLines.together(List.of(first, second));
+        assertThat(together.packages()).isEqualTo(3);
+        assertThat(together.pounds()).isEqualTo(first.pounds() + second.pounds());
+        assertThat(together.lines()).hasSize(3);
+        assertThat(together.lines().get(1).packages()).isEqualTo(2);
+        assertThat(together.lines().get(2).hazardous()).isTrue();
+        assertThat(BillLines.together(List.of(first))).isEqualTo(first);
+    }
+
     @ParameterizedTest
     @ValueSource(longs = {1, 2, 3, 4})
     void poundsAndPackagesAddUp(long seed) {

@@ -21,6 +21,8 @@ import nobrec.core.refusal.Refusal;
 import nobrec.server.api.PdfAnswer;
 import nobrec.server.api.security.ForEveryone;
 import nobrec.server.api.security.ForRuleKeepers;
+import nobrec.server.document.LabelSheets;
+import nobrec.server.document.kept.PaperPurpose;
 import nobrec.server.document.page.PagePicture;
 import nobrec.server.document.slip.Logo;
 import nobrec.server.document.slip.LogoFile;
@@ -46,8 +48,17 @@ class SlipDesignController {
     /**
      * @param atHome name of the design for jobs that no rule chooses one for and that stay in the country
      * @param abroad the same for jobs that leave it
+     * @param onBox name of the design of the list of one package, for its side
+     * @param labelSheet what labels are drawn for
+     * @param labelSheets what they can be drawn for
      */
-    record DesignList(List<DesignRow> rows, String atHome, String abroad) {}
+    record DesignList(
+            List<DesignRow> rows,
+            String atHome,
+            String abroad,
+            String onBox,
+            SheetSize labelSheet,
+            List<Sheet> labelSheets) {}
 
     /**
      * @param id 0 for one that is always there and cannot be changed
@@ -95,10 +106,24 @@ class SlipDesignController {
     /** @param version that was looked at */
     record Withdrawal(int version, boolean withdrawn) {}
 
-    /** @param abroad whether it is for jobs that leave the country */
+    /** What a design is chosen for where nothing else chooses one. */
+    enum Use {
+        AT_HOME(PaperPurpose.SLIP_AT_HOME),
+        ABROAD(PaperPurpose.SLIP_ABROAD),
+        ON_BOX(PaperPurpose.SLIP_ON_BOX);
+
+        private final PaperPurpose purpose;
+
+        Use(PaperPurpose purpose) {
+            this.purpose = purpose;
+        }
+    }
+
     record DefaultChoice(
-            boolean abroad,
+            @NotNull Use use,
             @NotNull @Size(max = Limits.DESIGN_NAME) String name) {}
+
+    record LabelSheetChoice(@NotNull SheetSize sheet) {}
 
     /**
      * @param job number of the job it is tried on; empty text for the sample
@@ -115,18 +140,28 @@ class SlipDesignController {
     private final SlipDesigns designs;
     private final SlipPreviews previews;
     private final SlipPrinter printer;
+    private final LabelSheets labelSheets;
 
-    SlipDesignController(SlipDesigns designs, SlipPreviews previews, SlipPrinter printer) {
+    SlipDesignController(SlipDesigns designs, SlipPreviews previews, SlipPrinter printer, LabelSheets labelSheets) {
         this.designs = designs;
         this.previews = previews;
         this.printer = printer;
+        this.labelSheets = labelSheets;
     }
 
     @GetMapping("/api/v1/slip-designs")
     @ForEveryone
     DesignList designs() {
         SlipDesigns.DesignSet set = designs.all();
-        return new DesignList(set.all().stream().map(SlipDesignController::row).toList(), set.atHome(), set.abroad());
+        return new DesignList(
+                set.all().stream().map(SlipDesignController::row).toList(),
+                set.atHome(),
+                set.abroad(),
+                set.onBox(),
+                labelSheets.current(),
+                LabelSheets.OFFERED.stream()
+                        .map(sheet -> new Sheet(sheet, sheet.words()))
+                        .toList());
     }
 
     @GetMapping("/api/v1/slip-designs/one")
@@ -161,7 +196,15 @@ class SlipDesignController {
     @PutMapping("/api/v1/slip-designs/default")
     @ForRuleKeepers
     DesignList choose(@Valid @RequestBody DefaultChoice choice, Principal who) {
-        designs.choose(choice.abroad(), choice.name(), who.getName());
+        designs.choose(choice.use().purpose, choice.name(), who.getName());
+        return designs();
+    }
+
+    /** What labels are drawn for from now on. */
+    @PutMapping("/api/v1/label-sheet")
+    @ForRuleKeepers
+    DesignList chooseLabelSheet(@Valid @RequestBody LabelSheetChoice choice, Principal who) {
+        labelSheets.choose(choice.sheet(), who.getName());
         return designs();
     }
 

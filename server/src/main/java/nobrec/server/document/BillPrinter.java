@@ -8,7 +8,7 @@ import org.springframework.beans.factory.annotation.Value;
 import org.springframework.core.io.Resource;
 import org.springframework.stereotype.Component;
 
-/** Sets a straight bill of lading on letter paper. */
+/** Sets bills of lading on letter paper: straight ones, and the master over several. */
 @Component
 class BillPrinter {
 
@@ -17,8 +17,31 @@ class BillPrinter {
 
     private final PageSetter pages;
 
-    BillPrinter(@Value("classpath:paper/bill-of-lading.mustache") Resource file) throws IOException {
+    private final PageSetter masterPages;
+
+    BillPrinter(
+            @Value("classpath:paper/bill-of-lading.mustache") Resource file,
+            @Value("classpath:paper/master-bill.mustache") Resource master)
+            throws IOException {
         this.pages = new PageSetter(file);
+        this.masterPages = new PageSetter(master);
+    }
+
+    byte[] printMaster(MasterBillText text) {
+        return masterPages.set(
+                "The master bill of lading " + text.number(),
+                Map.of(
+                        "bill",
+                        text,
+                        "shipments",
+                        text.bills().size(),
+                        "stops",
+                        text.bills().stream()
+                                .mapToInt(MasterBillText.Bill::stop)
+                                .max()
+                                .orElse(0),
+                        "barcode",
+                        Barcode.svg(text.number(), MODULE_MILLIMETERS, BAR_MILLIMETERS)));
     }
 
     byte[] print(BillText text) {

@@ -37,10 +37,9 @@ class BillsOfLading {
     BillText of(Shipment shipment, Jobs jobs, Service service) {
         WorkOrder job = jobs.leading();
         Site site = sites.byId(shipment.siteId());
-        BillLines bill = BillLines.of(
-                shipment, jobs, code -> cartonTypes.set().byCode(code).kind());
+        BillLines bill = linesOf(shipment, jobs);
         return new BillText(
-                "B-" + shipment.id(),
+                numberOf(shipment),
                 service.carrier().name(),
                 service.name(),
                 shipment.packages().get(0).trackingNumber().orElseThrow(),
@@ -63,8 +62,17 @@ class BillsOfLading {
                 bill.lines().stream().anyMatch(BillLines.Line::hazardous));
     }
 
+    BillLines linesOf(Shipment shipment, Jobs jobs) {
+        return BillLines.of(
+                shipment, jobs, code -> cartonTypes.set().byCode(code).kind());
+    }
+
+    static String numberOf(Shipment shipment) {
+        return "B-" + shipment.id();
+    }
+
     /** The three words that freight carriers know. Common practice, no source. */
-    private static String terms(FreightTerms terms) {
+    static String terms(FreightTerms terms) {
         return switch (terms) {
             case PREPAID, PREPAID_AND_BILLED -> "Prepaid";
             case COLLECT -> "Collect";
@@ -105,7 +113,7 @@ class BillsOfLading {
                 .toList();
     }
 
-    private static BillText.Line line(BillLines.Line line) {
+    static BillText.Line line(BillLines.Line line) {
         return new BillText.Line(
                 line.packages() == 0 ? "" : String.valueOf(line.packages()),
                 line.kind().words(),
@@ -116,7 +124,7 @@ class BillsOfLading {
     }
 
     /** Freight is weighed in pounds, whatever the shop writes. */
-    private static String pounds(long pounds) {
+    static String pounds(long pounds) {
         return Weight.of(String.valueOf(pounds), WeightUnit.POUND).in(WeightUnit.POUND, 0) + " lb";
     }
 }

@@ -26,6 +26,7 @@ public class Papers {
 
     private final PaperMapper mapper;
     private final LabelPrinter labels;
+    private final LabelSheets labelSheets;
     private final SlipDesigns slips;
     private final ManifestPrinter manifests;
     private final BillPrinter bills;
@@ -35,6 +36,7 @@ public class Papers {
     Papers(
             PaperMapper mapper,
             LabelPrinter labels,
+            LabelSheets labelSheets,
             SlipDesigns slips,
             ManifestPrinter manifests,
             BillPrinter bills,
@@ -45,22 +47,28 @@ public class Papers {
         this.bills = bills;
         this.mapper = mapper;
         this.labels = labels;
+        this.labelSheets = labelSheets;
         this.slips = slips;
         this.clock = clock;
     }
 
     public NewPaper drawLabel(Subject subject, int packageNumber, LabelText text) {
         String title = "Label " + text.piece() + " of " + text.pieces();
-        return drawn(subject, PaperKind.LABEL, packageNumber, title, labels.print(text));
+        return drawn(subject, PaperKind.LABEL, packageNumber, title, labels.print(text, labelSheets.current()));
     }
 
     /** One that is not kept. */
     byte[] drawSample(LabelText text) {
-        return labels.print(text);
+        return labels.print(text, labelSheets.current());
+    }
+
+    /** What is in one package, for its side; not kept. */
+    byte[] drawOnBox(SlipText text, SlipText.PackageText packed) {
+        return slips.print(text.ofPackage(packed), slips.onBox(), Map.of());
     }
 
     public NewPaper drawReturnLabel(Subject subject, LabelText text) {
-        return drawn(subject, PaperKind.RETURN_LABEL, 0, "Return label", labels.print(text));
+        return drawn(subject, PaperKind.RETURN_LABEL, 0, "Return label", labels.print(text, labelSheets.current()));
     }
 
     public NewPaper drawSlip(Subject subject, SlipText text, SlipDesignDocument design, Map<Integer, byte[]> labels) {

@@ -8,6 +8,7 @@ import java.util.Set;
 import java.util.stream.Collectors;
 import nobrec.core.notation.DayWords;
 import nobrec.core.notation.MeasureText;
+import nobrec.core.refusal.Refusal;
 import nobrec.core.service.Service;
 import nobrec.core.shipment.Jobs;
 import nobrec.core.shipment.LabelMarks;
@@ -16,6 +17,7 @@ import nobrec.core.workorder.RuleAct;
 import nobrec.core.workorder.WorkOrder;
 import nobrec.server.document.slip.SlipDesignDocument;
 import nobrec.server.document.slip.SlipDesigns;
+import nobrec.server.document.slip.SlipText;
 import nobrec.server.platform.NobrecSettings;
 import nobrec.server.platform.outbox.Subject;
 import nobrec.server.site.Site;
@@ -84,6 +86,18 @@ public class ShipmentPapers {
     /** The label of a package as it would be, marked across: it has no number, costs nothing, and is kept nowhere. */
     public byte[] sample(Shipment shipment, Shipment.Package packed, Jobs jobs, Service service, LocalDate shipDate) {
         return papers.drawSample(label(shipment, packed, jobs, service, Set.of(), SAMPLE, shipDate));
+    }
+
+    /** What is in one package, for its side, whether it has left or not; kept nowhere. */
+    public byte[] onBox(Shipment shipment, int packageNumber, Jobs jobs) {
+        SlipText text = slipTexts.of(shipment, jobs, "");
+        return papers.drawOnBox(
+                text,
+                text.packages().stream()
+                        .filter(packed -> packed.number() == packageNumber)
+                        .findFirst()
+                        .orElseThrow(() ->
+                                Refusal.notFound("Package " + packageNumber, "Open the job and print from there.")));
     }
 
     private LabelText label(

@@ -14,6 +14,7 @@ import nobrec.core.handover.HandoverScan;
 import nobrec.core.limit.Limits;
 import nobrec.core.service.Carrier;
 import nobrec.server.account.Accounts;
+import nobrec.server.api.PdfAnswer;
 import nobrec.server.api.list.Part;
 import nobrec.server.api.security.ForEveryone;
 import nobrec.server.api.security.ForTheDesk;
@@ -22,6 +23,8 @@ import nobrec.server.handover.HandoverView.ClosedView;
 import nobrec.server.site.Site;
 import nobrec.server.site.Sites;
 import org.springdoc.core.annotations.ParameterObject;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -52,6 +55,7 @@ class HandoverController {
     private final HandoverClosing closing;
     private final HandoverViews views;
     private final ServiceCatalog catalog;
+    private final TruckBills truckBills;
     private final Sites sites;
     private final Accounts accounts;
 
@@ -60,12 +64,14 @@ class HandoverController {
             HandoverClosing closing,
             HandoverViews views,
             ServiceCatalog catalog,
+            TruckBills truckBills,
             Sites sites,
             Accounts accounts) {
         this.handovers = handovers;
         this.closing = closing;
         this.views = views;
         this.catalog = catalog;
+        this.truckBills = truckBills;
         this.sites = sites;
         this.accounts = accounts;
     }
@@ -146,5 +152,12 @@ class HandoverController {
     HandoverView moveToToday(@PathVariable String site, @PathVariable String carrier, Principal who) {
         handovers.moveToToday(sites.byCode(site), catalog.carrier(carrier), who.getName());
         return one(site, carrier);
+    }
+
+    /** The bill over all shipments of a handover that go by freight, with their stops. */
+    @GetMapping(path = "/{id}/master-bill", produces = MediaType.APPLICATION_PDF_VALUE)
+    @ForEveryone
+    ResponseEntity<byte[]> masterBill(@PathVariable long id) {
+        return PdfAnswer.of("master-bill-" + id, truckBills.of(id));
     }
 }

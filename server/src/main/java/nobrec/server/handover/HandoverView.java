@@ -72,7 +72,8 @@ record HandoverView(
      * One that is closed, or of which the carrier has not given the manifest yet.
      *
      * @param manifest number that the carrier gave; empty text while it has given none
-     * @param paper id of our manifest; left out while it is not drawn
+     * @param paper where our manifest is; left out while it is not drawn
+     * @param masterBill where the bill over its freight shipments is; left out where nothing goes by freight
      */
     record ClosedView(
             long id,
@@ -88,7 +89,8 @@ record HandoverView(
             String closedBy,
             Optional<Instant> closedAt,
             String manifest,
-            Optional<String> paper) {}
+            Optional<String> paper,
+            Optional<String> masterBill) {}
 
     /** @param next the cursor of the rows after these */
     record ClosedList(List<ClosedView> rows, Optional<Long> next) {}

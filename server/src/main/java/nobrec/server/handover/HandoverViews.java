@@ -206,7 +206,8 @@ class HandoverViews {
     }
 
     private ClosedView closed(HandoverRow row) {
-        Load load = Load.of(packages.in(row.id()));
+        List<DepartedRow> services = packages.in(row.id());
+        Load load = Load.of(services);
         return new ClosedView(
                 row.id(),
                 catalog.carrier(row.carrierCode()).name(),
@@ -223,7 +224,12 @@ class HandoverViews {
                 row.carrierManifest(),
                 papers.of(Subject.Kind.HANDOVER, row.id()).stream()
                         .findFirst()
-                        .map(paper -> "/api/v1/papers/" + paper.id()));
+                        .map(paper -> "/api/v1/papers/" + paper.id()),
+                services.stream()
+                                .anyMatch(each ->
+                                        catalog.service(each.serviceCode()).isFreight())
+                        ? Optional.of("/api/v1/handovers/" + row.id() + "/master-bill")
+                        : Optional.empty());
     }
 
     private List<PackageLine> lines(List<LabeledRow> rows) {

@@ -44,8 +44,8 @@ class SlipDesignsTest extends ServerTest {
             }
         }
         database.update("DELETE FROM paper_design WHERE name LIKE 'SD %'");
-        choose(false, "standard");
-        choose(true, "standard");
+        choose("AT_HOME", "standard");
+        choose("ABROAD", "standard");
     }
 
     private JsonNode view(String name) {
@@ -70,8 +70,8 @@ class SlipDesignsTest extends ServerTest {
         return send("POST", DESIGNS, design);
     }
 
-    private MvcTestResult choose(boolean abroad, String name) {
-        return send("PUT", DESIGNS + "/default", Map.of("abroad", abroad, "name", name));
+    private MvcTestResult choose(String use, String name) {
+        return send("PUT", DESIGNS + "/default", Map.of("use", use, "name", name));
     }
 
     private MvcTestResult preview(ObjectNode design, String job) {
@@ -100,7 +100,7 @@ class SlipDesignsTest extends ServerTest {
         saying(design, "TERMS", "Goods stay ours until paid.");
         JsonNode made = json(add(design));
         assertThat(made.path("id").asLong()).isPositive();
-        assertThat(choose(false, "SD made")).hasStatusOk();
+        assertThat(choose("AT_HOME", "SD made")).hasStatusOk();
         assertThat(slipOf("SD-1")).contains("Goods stay ours until paid.");
         saying(design, "TERMS", "Thirty days.");
         String address = DESIGNS + "/" + made.path("id").asLong();
@@ -139,7 +139,7 @@ class SlipDesignsTest extends ServerTest {
         assertThat(send("PUT", withdrawn, Map.of("version", 1, "withdrawn", true)))
                 .hasStatusOk();
         assertThat(slipOf("SD-12")).contains("Another House").doesNotContain("Marrowby");
-        assertThat(choose(true, "SD drop shipment")).hasStatus(HttpStatus.CONFLICT);
+        assertThat(choose("ABROAD", "SD drop shipment")).hasStatus(HttpStatus.CONFLICT);
         assertThat(send("PUT", withdrawn, Map.of("version", 1, "withdrawn", false)))
                 .hasStatus(HttpStatus.CONFLICT);
     }
@@ -149,17 +149,17 @@ class SlipDesignsTest extends ServerTest {
         ObjectNode design = copy("SD fails");
         design.put("markup", "<p>Job {{job}}</p>");
         JsonNode made = json(add(design));
-        assertThat(choose(false, "SD fails")).hasStatusOk();
+        assertThat(choose("AT_HOME", "SD fails")).hasStatusOk();
         database.update(
                 "UPDATE paper_design SET definition = REPLACE(definition, 'Job {{job}}', '{{nothing}}') WHERE id = ?",
                 made.path("id").asLong());
-        send("PUT", DESIGNS + "/default", Map.of("abroad", false, "name", "SD fails"));
+        send("PUT", DESIGNS + "/default", Map.of("use", "AT_HOME", "name", "SD fails"));
         assertThat(slipOf("SD-21")).contains("Packing slip", "Marrowby");
         assertThat(row("SD fails").path("problem").asString()).contains("SD-21", "line 1", "nothing");
         database.update(
                 "UPDATE paper_design SET definition = '{' WHERE id = ?",
                 made.path("id").asLong());
-        send("PUT", DESIGNS + "/default", Map.of("abroad", false, "name", "SD fails"));
+        send("PUT", DESIGNS + "/default", Map.of("use", "AT_HOME", "name", "SD fails"));
         assertThat(slipOf("SD-22")).contains("Packing slip").doesNotContain("Marrowby");
         assertThat(row("SD fails").path("problem").asString()).contains("cannot be read");
     }
@@ -190,6 +190,53 @@ class SlipDesignsTest extends ServerTest {
         assertThat(add(broken)).hasStatus(HttpStatus.UNPROCESSABLE_CONTENT);
     }
 
+    private PDDocument paper(String address) throws IOException {
+        MvcTestResult pdf =
+                mvc.get().uri(address).with(user("rufus").roles("PACKER")).exchange();
+        assertThat(pdf).hasStatusOk();
+        return Loader.loadPDF(pdf.getResponse().getContentAsByteArray());
+    }
+
+    @Test
+    void theListForTheSideOfAPackageSaysWhatIsInIt() throws IOException {
+        JsonNode bench = newJob("SD-51", "Plover Ground");
+        String address = "/api/v1/shipments/" + bench.path("id").asLong() + "/packages/1/packing-list";
+        try (PDDocument list = paper(address)) {
+            assertThat(new PDFTextStripper().getText(list))
+                    .contains("In this package", "SD-51", "Seal kit", "Package 1 of 1")
+                    .doesNotContain("Marrowby");
+        }
+        assertThat(add(copy("SD box"))).hasStatusOk();
+        assertThat(choose("ON_BOX", "SD box")).hasStatusOk();
+        try (PDDocument list = paper(address)) {
+            assertThat(new PDFTextStripper().getText(list)).contains("Packing slip", "Marrowby");
+        }
+        assertThat(choose("ON_BOX", "on the box side")).hasStatusOk();
+        assertThat(mvc.get()
+                        .uri(address.replace("packages/1", "packages/9"))
+                        .with(user(INES).roles("COORDINATOR"))
+                        .exchange())
+                .hasStatus(HttpStatus.NOT_FOUND);
+    }
+
+    @Test
+    void labelsAreDrawnForTheStockThatWasChosen() throws IOException {
+        JsonNode bench = weighedJob("SD-61", "Plover Ground");
+        String address = "/api/v1/shipments/" + bench.path("id").asLong() + "/packages/1/sample-label";
+        assertThat(heightOf(address)).isEqualTo(432);
+        assertThat(send("PUT", "/api/v1/label-sheet", Map.of("sheet", "A6"))).hasStatusOk();
+        assertThat(heightOf(address)).isEqualTo(420);
+        assertThat(send("PUT", "/api/v1/label-sheet", Map.of("sheet", "LETTER")))
+                .hasStatus(HttpStatus.UNPROCESSABLE_CONTENT);
+        assertThat(send("PUT", "/api/v1/label-sheet", Map.of("sheet", "LABEL"))).hasStatusOk();
+    }
+
+    private long heightOf(String address) throws IOException {
+        try (PDDocument label = paper(address)) {
+            return Math.round(label.getPage(0).getMediaBox().getHeight());
+        }
+    }
+
     @Test
     void eachPackageHasASheetWithItsLabelToPeelOff() throws IOException {
         ObjectNode design = copy("SD peel off");
@@ -199,7 +246,7 @@ class SlipDesignsTest extends ServerTest {
                 .put("width", "8 in")
                 .put("height", "6 in");
         assertThat(add(design)).hasStatusOk();
-        assertThat(choose(false, "SD peel off")).hasStatusOk();
+        assertThat(choose("AT_HOME", "SD peel off")).hasStatusOk();
         // the label is turned, and read letter by letter
         assertThat(slipOf("SD-41").replaceAll("\\s", ""))
                 .contains("Packingslip", "Package1of1", "PloverGround")
@@ -213,7 +260,7 @@ class SlipDesignsTest extends ServerTest {
     @Test
     void whoDoesNotKeepRulesMakesNoDesigns() {
         assertThat(send("POST", DESIGNS, copy("SD packer"), "rufus", "PACKER")).hasStatus(HttpStatus.FORBIDDEN);
-        assertThat(send("PUT", DESIGNS + "/default", Map.of("abroad", true, "name", "standard"), "rufus", "PACKER"))
+        assertThat(send("PUT", DESIGNS + "/default", Map.of("use", "ABROAD", "name", "standard"), "rufus", "PACKER"))
                 .hasStatus(HttpStatus.FORBIDDEN);
     }
 

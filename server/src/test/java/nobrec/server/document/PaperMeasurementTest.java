@@ -4,6 +4,7 @@ import java.io.IOException;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
+import nobrec.core.paper.SheetSize;
 import nobrec.core.paper.StandardSlips;
 import nobrec.server.MeasurementTest;
 import nobrec.server.document.slip.SampleSlips;
@@ -57,7 +58,7 @@ class PaperMeasurementTest extends MeasurementTest {
     private double labels(int count) {
         return seconds(() -> {
             for (int number = 0; number < count; number++) {
-                labels.print(label(number));
+                labels.print(label(number), SheetSize.LABEL);
             }
         });
     }
@@ -73,35 +74,14 @@ class PaperMeasurementTest extends MeasurementTest {
     }
 
     private static SlipText ofLines(int count) {
-        SlipText full = SampleSlips.FULL;
-        SlipText.PackageText first = full.packages().get(0);
-        SlipText.PackageText large = new SlipText.PackageText(
+        SlipText.PackageText first = SampleSlips.FULL.packages().get(0);
+        return SampleSlips.FULL.ofPackage(new SlipText.PackageText(
                 1,
                 1,
                 first.weight(),
                 first.trackingNumber(),
                 Collections.nCopies(count, first.lines().get(0)),
-                SlipText.DrawingText.NONE);
-        return new SlipText(
-                full.from(),
-                full.fromPhone(),
-                full.to(),
-                full.billTo(),
-                full.job(),
-                full.allJobs(),
-                full.customer(),
-                full.customerPo(),
-                full.references(),
-                full.notes(),
-                full.fields(),
-                full.words(),
-                full.service(),
-                full.shipDate(),
-                full.withPrices(),
-                full.currency(),
-                full.total(),
-                List.of(large),
-                full.stillToCome());
+                SlipText.DrawingText.NONE));
     }
 
     @Test

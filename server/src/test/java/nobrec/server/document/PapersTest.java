@@ -13,6 +13,7 @@ import java.io.IOException;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import nobrec.core.paper.SheetSize;
 import nobrec.server.document.page.Barcode;
 import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.pdmodel.PDDocument;
@@ -21,7 +22,6 @@ import org.apache.pdfbox.text.PDFTextStripper;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
-import org.junit.jupiter.params.provider.ValueSource;
 
 /** Papers are drawn with one library and read back from the rendered page with another (zxing). */
 class PapersTest {
@@ -62,12 +62,19 @@ class PapersTest {
     }
 
     @ParameterizedTest
-    @ValueSource(strings = {"DX900417000009", "PV900417000019", "GP417000003US"})
-    void aLabelIsFourBySixInchesAndItsBarcodeIsTheTrackingNumber(String tracking) throws Exception {
-        try (PDDocument document = Loader.loadPDF(new LabelPrinter().print(label(tracking, TO)))) {
+    @CsvSource({
+        "DX900417000009, LABEL, 288, 432",
+        "PV900417000019, LABEL, 288, 432",
+        "GP417000003US, LABEL, 288, 432",
+        "DX900417000009, A6, 297.6378, 419.52756",
+        "GP417000003US, A6, 297.6378, 419.52756",
+    })
+    void aLabelHasTheSizeOfItsStockAndItsBarcodeIsTheTrackingNumber(
+            String tracking, SheetSize sheet, float width, float height) throws Exception {
+        try (PDDocument document = Loader.loadPDF(new LabelPrinter().print(label(tracking, TO), sheet))) {
             assertThat(document.getNumberOfPages()).isEqualTo(1);
-            assertThat(document.getPage(0).getMediaBox().getWidth()).isEqualTo(4 * 72f);
-            assertThat(document.getPage(0).getMediaBox().getHeight()).isEqualTo(6 * 72f);
+            assertThat(document.getPage(0).getMediaBox().getWidth()).isEqualTo(width);
+            assertThat(document.getPage(0).getMediaBox().getHeight()).isEqualTo(height);
             Result read = scan(document, LABEL_PRINTER_DPI);
             assertThat(read.getBarcodeFormat()).isEqualTo(BarcodeFormat.CODE_128);
             assertThat(read.getText()).isEqualTo(tracking);
@@ -83,7 +90,7 @@ class PapersTest {
     @ParameterizedTest
     @CsvSource({"DX900417000009, 4", "GP417000003US, 4", "ABCDEFGHIJKLMN, 3"})
     void barsAreWholeDotsWide(String tracking, int dots) throws Exception {
-        try (PDDocument document = Loader.loadPDF(new LabelPrinter().print(label(tracking, TO)))) {
+        try (PDDocument document = Loader.loadPDF(new LabelPrinter().print(label(tracking, TO), SheetSize.LABEL))) {
             var picture = new PDFRenderer(document).renderImageWithDPI(0, 203);
             int row = Math.round((320 + 40) / 72f * 203);
             List<Integer> runs = new ArrayList<>();
@@ -104,7 +111,8 @@ class PapersTest {
     @Test
     void longAndForeignTextsStayOnTheLabel() throws Exception {
         List<String> to = List.of("Żółć & Łódź Çelik ".repeat(6), "x", "дом 5", "😀", "Tucson, AZ");
-        try (PDDocument document = Loader.loadPDF(new LabelPrinter().print(label("DX900417000009", to)))) {
+        try (PDDocument document =
+                Loader.loadPDF(new LabelPrinter().print(label("DX900417000009", to), SheetSize.LABEL))) {
             assertThat(document.getNumberOfPages()).isEqualTo(1);
             assertThat(textOf(document)).contains("Żółć & Łódź Çelik").contains("??? 5");
         }

@@ -2,6 +2,7 @@ package nobrec.server.document.page;
 
 import java.io.IOException;
 import java.util.List;
+import nobrec.core.measure.Length;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.pdmodel.PDPage;
 import org.apache.pdfbox.pdmodel.PDPageContentStream;
@@ -13,6 +14,8 @@ import org.apache.pdfbox.util.Matrix;
 public final class Canvas implements AutoCloseable {
 
     private static final float PALE = 0.35f;
+    private static final double NANOMETERS_IN_INCH = 25_400_000;
+    private static final double INCH = 72;
 
     private final PDPageContentStream stream;
     private final float height;
@@ -24,6 +27,10 @@ public final class Canvas implements AutoCloseable {
         stream = new PDPageContentStream(document, page);
         height = format.getHeight();
         room = format.getWidth();
+    }
+
+    public static float points(Length length) {
+        return (float) (length.nanometers() / NANOMETERS_IN_INCH * INCH);
     }
 
     /** Draws a line of text, made smaller when it would be wider than the room. */

@@ -4,9 +4,8 @@ import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.util.Optional;
-import nobrec.core.measure.Length;
-import nobrec.core.measure.LengthUnit;
 import nobrec.core.paper.PeelOff;
+import nobrec.server.document.page.Canvas;
 import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.multipdf.LayerUtility;
 import org.apache.pdfbox.pdmodel.PDDocument;
@@ -19,7 +18,6 @@ import org.apache.pdfbox.util.Matrix;
 /** Lays a package's label on the part of its slip's first sheet that is peeled off. */
 final class LabelOnSlip {
 
-    private static final float INCH = 72;
     private static final float[] DASHES = {3, 3};
 
     private LabelOnSlip() {}
@@ -50,14 +48,10 @@ final class LabelOnSlip {
 
         static Box of(PeelOff place, float pageHeight) {
             return new Box(
-                    points(place.left()),
-                    pageHeight - points(place.bottom()),
-                    points(place.width()),
-                    points(place.height()));
-        }
-
-        private static float points(Length length) {
-            return length.in(LengthUnit.MILLIMETER, 4).floatValue() / 25.4f * INCH;
+                    Canvas.points(place.left()),
+                    pageHeight - Canvas.points(place.bottom()),
+                    Canvas.points(place.width()),
+                    Canvas.points(place.height()));
         }
     }
 

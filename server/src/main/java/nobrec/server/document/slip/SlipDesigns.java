@@ -1,6 +1,5 @@
 package nobrec.server.document.slip;
 
-import java.time.Clock;
 import java.time.Instant;
 import java.util.List;
 import java.util.Map;
@@ -13,10 +12,11 @@ import nobrec.core.paper.PeelOff;
 import nobrec.core.paper.SlipDesign;
 import nobrec.core.paper.StandardSlips;
 import nobrec.core.refusal.Refusal;
-import nobrec.server.audit.AuditLog;
+import nobrec.server.document.kept.PaperDefaults;
 import nobrec.server.document.kept.PaperDesignKind;
 import nobrec.server.document.kept.PaperDesignRow;
 import nobrec.server.document.kept.PaperDesigns;
+import nobrec.server.document.kept.PaperPurpose;
 import nobrec.server.document.page.JoinedPages;
 import nobrec.server.platform.NobrecSettings;
 import nobrec.server.platform.Remembered;
@@ -55,7 +55,7 @@ public class SlipDesigns {
     }
 
     /** @param all in the order in which they are listed */
-    public record DesignSet(List<KeptDesign> all, String atHome, String abroad) {
+    public record DesignSet(List<KeptDesign> all, String atHome, String abroad, String onBox) {
 
         public Optional<KeptDesign> named(String name) {
             return all.stream()
@@ -65,39 +65,30 @@ public class SlipDesigns {
     }
 
     private final PaperDesigns kept;
-    private final SlipDefaultMapper defaults;
+    private final PaperDefaults defaults;
     private final SlipPrinter printer;
     private final JsonMapper json;
     private final NobrecSettings settings;
-    private final SetUpVersion setUpVersion;
-    private final AuditLog auditLog;
-    private final Clock clock;
     private final Remembered<DesignSet> remembered;
 
     SlipDesigns(
             PaperDesigns kept,
-            SlipDefaultMapper defaults,
+            PaperDefaults defaults,
             SlipPrinter printer,
             JsonMapper json,
             NobrecSettings settings,
-            SetUpVersion setUpVersion,
-            AuditLog auditLog,
-            Clock clock) {
+            SetUpVersion setUpVersion) {
         this.kept = kept;
         this.defaults = defaults;
         this.printer = printer;
         this.json = json;
         this.settings = settings;
-        this.setUpVersion = setUpVersion;
-        this.auditLog = auditLog;
-        this.clock = clock;
         this.remembered = new Remembered<>(setUpVersion, this::all);
     }
 
     /** As they stand at this moment. */
     public DesignSet all() {
-        Map<Boolean, String> chosen = defaults.all().stream()
-                .collect(Collectors.toMap(SlipDefaultMapper.DefaultRow::abroad, SlipDefaultMapper.DefaultRow::name));
+        Map<PaperPurpose, String> chosen = defaults.all();
         String standard = StandardSlips.STANDARD.name();
         return new DesignSet(
                 Stream.concat(
@@ -106,8 +97,9 @@ public class SlipDesigns {
                                                 0, 0, SlipDesignDocument.of(design), false, "", Optional.empty(), "")),
                                 kept.all(KIND).stream().map(this::read))
                         .toList(),
-                chosen.getOrDefault(false, standard),
-                chosen.getOrDefault(true, standard));
+                chosen.getOrDefault(PaperPurpose.SLIP_AT_HOME, standard),
+                chosen.getOrDefault(PaperPurpose.SLIP_ABROAD, standard),
+                chosen.getOrDefault(PaperPurpose.SLIP_ON_BOX, StandardSlips.ON_BOX.name()));
     }
 
     /** What house rules can name: also what is withdrawn, since a job is printed by what its rule named. */
@@ -133,7 +125,17 @@ public class SlipDesigns {
      */
     public SlipDesignDocument of(String ruled, boolean abroad) {
         DesignSet set = remembered.get();
-        return Stream.of(ruled, abroad ? set.abroad() : set.atHome(), StandardSlips.STANDARD.name())
+        return first(set, ruled, abroad ? set.abroad() : set.atHome(), StandardSlips.STANDARD.name());
+    }
+
+    /** The design of the list of what is in one package, for its side. */
+    public SlipDesignDocument onBox() {
+        DesignSet set = remembered.get();
+        return first(set, set.onBox(), StandardSlips.ON_BOX.name());
+    }
+
+    private static SlipDesignDocument first(DesignSet set, String... names) {
+        return Stream.of(names)
                 .map(set::named)
                 .flatMap(Optional::stream)
                 .map(KeptDesign::document)
@@ -215,7 +217,7 @@ public class SlipDesigns {
     public void withdraw(long id, int version, boolean withdrawn, String signIn) {
         String name = kept.withdraw(KIND, id, version, withdrawn, signIn);
         DesignSet set = all();
-        if (withdrawn && List.of(set.atHome(), set.abroad()).contains(name)) {
+        if (withdrawn && List.of(set.atHome(), set.abroad(), set.onBox()).contains(name)) {
             throw Refusal.conflict(
                     "Slip design “" + name + "”",
                     "Slips are printed by it where no rule chooses one.",
@@ -223,16 +225,14 @@ public class SlipDesigns {
         }
     }
 
-    /** By which design slips are printed that no rule chooses one for. */
+    /** By which design slips are printed where nothing else chooses one. */
     @Transactional
-    public void choose(boolean abroad, String name, String signIn) {
+    public void choose(PaperPurpose purpose, String name, String signIn) {
         KeptDesign design = required(name);
         if (design.withdrawn()) {
             throw Refusal.conflict("Slip design “" + name + "”", "It is withdrawn.", "Offer it again first.");
         }
-        defaults.set(abroad, name, signIn, clock.instant());
-        setUpVersion.changed();
-        auditLog.write(signIn, "chose the slip design for jobs " + (abroad ? "abroad" : "at home"), name, "");
+        defaults.set(purpose, name, signIn);
     }
 
     /** What prints neither a slip with everything nor one with the least is not kept. */

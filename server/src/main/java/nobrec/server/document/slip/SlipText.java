@@ -43,7 +43,7 @@ public record SlipText(
             int number, int pieces, String weight, String trackingNumber, List<LineText> lines, DrawingText drawing) {}
 
     /** The slip of one of its packages, with the total on the last. */
-    SlipText ofPackage(PackageText one) {
+    public SlipText ofPackage(PackageText one) {
         boolean last = one.equals(packages.get(packages.size() - 1));
         return new SlipText(
                 from,

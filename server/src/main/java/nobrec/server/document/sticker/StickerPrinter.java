@@ -5,8 +5,6 @@ import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.util.ArrayList;
 import java.util.List;
-import nobrec.core.measure.Length;
-import nobrec.core.measure.LengthUnit;
 import nobrec.core.paper.StickerFit;
 import nobrec.core.paper.StickerSheet;
 import nobrec.server.document.page.Barcode;
@@ -65,10 +63,6 @@ public class StickerPrinter {
         }
     }
 
-    private static float points(Length length) {
-        return length.in(LengthUnit.MILLIMETER, 4).floatValue() / 25.4f * INCH;
-    }
-
     private static final class Drawing {
 
         private final PDDocument document;
@@ -87,8 +81,8 @@ public class StickerPrinter {
             this.fonts = new PaperFonts(document);
             this.sheet = sheet;
             this.frames = frames;
-            this.width = points(sheet.stickerWidth());
-            this.height = points(sheet.stickerHeight());
+            this.width = Canvas.points(sheet.stickerWidth());
+            this.height = Canvas.points(sheet.stickerHeight());
             this.canvas = page();
         }
 
@@ -96,7 +90,8 @@ public class StickerPrinter {
             return new Canvas(
                     document,
                     new PDRectangle(
-                            points(sheet.sheet().width()), points(sheet.sheet().height())));
+                            Canvas.points(sheet.sheet().width()),
+                            Canvas.points(sheet.sheet().height())));
         }
 
         void end() throws IOException {
@@ -110,8 +105,8 @@ public class StickerPrinter {
                 canvas = page();
             }
             StickerSheet.Place at = sheet.place(onSheet);
-            float left = points(at.left());
-            float top = points(at.top());
+            float left = Canvas.points(at.left());
+            float top = Canvas.points(at.top());
             if (frames) {
                 canvas.frame(left, top, width, height, FRAME);
             }

@@ -220,26 +220,8 @@ class SlipPrinterTest {
         SlipText.LineText line = first.lines().get(0);
         List<SlipText.LineText> lines = new ArrayList<>(Collections.nCopies(2_000, line));
         lines.add(new SlipText.LineText("", "X".repeat(400), "W".repeat(4_000), "", "", 1, 1, 0, "", "", "", Map.of()));
-        SlipText slip = new SlipText(
-                List.of(),
-                "",
-                List.of("R"),
-                List.of(),
-                "1",
-                "",
-                "",
-                "",
-                List.of(),
-                "",
-                List.of(),
-                Map.of(),
-                "",
-                "",
-                true,
-                "USD",
-                "",
-                List.of(new SlipText.PackageText(1, 1, "1 lb", "T", lines, DrawingText.NONE)),
-                List.of());
+        SlipText slip =
+                SampleSlips.BARE.ofPackage(new SlipText.PackageText(1, 1, "1 lb", "T", lines, DrawingText.NONE));
         try (PDDocument document = Loader.loadPDF(printer.set(slip, STANDARD, NO_LABEL))) {
             String text = new PDFTextStripper().getText(document);
             assertThat(text.split("Seal kit, 2 in bore", -1)).hasSize(2_001);

@@ -1,4 +1,4 @@
-package nobrec.server.document.slip;
+package nobrec.server.document.kept;
 
 import java.time.Instant;
 import java.util.List;
@@ -7,16 +7,16 @@ import org.apache.ibatis.annotations.Mapper;
 import org.apache.ibatis.annotations.Param;
 
 @Mapper
-interface SlipDefaultMapper {
+interface PaperDefaultMapper {
 
-    record DefaultRow(boolean abroad, String name) {}
+    record Row(PaperPurpose purpose, String value) {}
 
-    List<DefaultRow> all();
+    List<Row> all();
 
     @ChangesAnyRows
     void set(
-            @Param("abroad") boolean abroad,
-            @Param("name") String name,
+            @Param("purpose") PaperPurpose purpose,
+            @Param("value") String value,
             @Param("changedBy") String changedBy,
             @Param("changedAt") Instant changedAt);
 }
