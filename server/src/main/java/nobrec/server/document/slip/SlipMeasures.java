@@ -9,7 +9,7 @@ import java.util.regex.Pattern;
  */
 final class SlipMeasures {
 
-    /** All heights together; some 70,000 pages, of which the first {@link SlipPages} are set and no more. */
+    /** All heights together: some 70,000 pages, of which only the first of {@link SlipBounds} are set. */
     private static final double MOST_MILLIMETERS = 20_000_000;
 
     private static final double MOST_POINTS = 144;
@@ -18,8 +18,9 @@ final class SlipMeasures {
     private static final Pattern MEASURE =
             Pattern.compile("(\\d{1,12})(?:\\.\\d+)?\\s*(mm|cm|in|pt|pc|px|em|rem|ex|%)");
 
+    /** Of a tag: what a job says is text, and its signs are escaped. */
     private static final Pattern ATTRIBUTE = Pattern.compile(
-            "\\b(?:height|width|border|cellpadding|cellspacing|rowspan|colspan|hspace|vspace)\\s*=\\s*[\"']?(\\d{5,})");
+            "<[^<>]*\\b(?:height|width|border|cellpadding|cellspacing|rowspan|colspan|hspace|vspace)\\s*=\\s*[\"']?(\\d{5,})");
 
     private static final Pattern TYPE_SIZE =
             Pattern.compile("\\bfont(?:-size)?\\s*:([^;}\"']*)", Pattern.CASE_INSENSITIVE);
@@ -27,24 +28,27 @@ final class SlipMeasures {
     /** However wide, it makes no pages. */
     private static final Pattern WIDTH = Pattern.compile("(?<![-\\w])(?:max-|min-)?width\\s*:[^;}]*");
 
-    private static final Pattern STYLE = Pattern.compile("style\\s*=\\s*(?:\"([^\"]*)\"|'([^']*)')");
+    /** Drawings have measures of their own, in a frame that the page gives them. */
+    private static final Pattern DRAWING = Pattern.compile("<svg\\b.*?</svg>", Pattern.DOTALL);
+
+    private static final Pattern STYLE = Pattern.compile("<[^<>]*style\\s*=\\s*(?:\"([^\"]*)\"|'([^']*)')");
 
     private SlipMeasures() {}
 
     static void require(String ownStyle, SlipTemplate.Expanded expanded) throws SlipFault {
         requireTypeSizes(ownStyle);
-        Matcher attribute = ATTRIBUTE.matcher(expanded.markup());
+        String markup = DRAWING.matcher(expanded.markup()).replaceAll("");
+        Matcher attribute = ATTRIBUTE.matcher(markup);
         if (attribute.find()) {
             throw new SlipFault(
                     SlipFault.Part.TEMPLATE,
                     expanded.templateLineOf(attribute.group()),
-                    "“" + attribute.group() + "” is larger than any page.");
+                    "A measure of " + attribute.group(1) + " is larger than any page.");
         }
-        long elements =
-                expanded.markup().chars().filter(letter -> letter == '<').count() / 2;
+        long elements = markup.chars().filter(letter -> letter == '<').count() / 2;
         requireHeights(SlipFault.Part.STYLE_SHEET, largest(ownStyle), elements);
         double inline = 0;
-        Matcher style = STYLE.matcher(expanded.markup());
+        Matcher style = STYLE.matcher(markup);
         while (style.find()) {
             inline = Math.max(inline, largest(style.group(1) == null ? style.group(2) : style.group(1)));
         }

@@ -2,7 +2,6 @@ package nobrec.server.document.slip;
 
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
-import java.time.Duration;
 import java.util.Optional;
 import nobrec.core.paper.PeelOff;
 import org.springframework.beans.factory.annotation.Value;
@@ -12,9 +11,6 @@ import org.springframework.stereotype.Component;
 /** Sets packing slips by their design. */
 @Component
 public class SlipPrinter {
-
-    /** In which a slip of any length is set; one page takes some hundredths of a second. */
-    private static final long MOST_NANOS = Duration.ofSeconds(20).toNanos();
 
     /** @param fault why it was not set by its own template or style sheet, but by ours; empty where it was */
     public record Print(byte[] pdf, Optional<String> fault) {}
@@ -52,8 +48,9 @@ public class SlipPrinter {
     }
 
     byte[] set(SlipText text, SlipDesignDocument design, Optional<PeelOff> peelOff) throws SlipFault {
-        SlipTemplate own = new SlipTemplate(design.markup().isBlank() ? template : design.markup());
-        return new SlipPages(design.sheet(), peelOff, style, design.style(), MOST_NANOS)
-                .set(own.expand(SlipFields.of(text, design)));
+        SlipBounds bounds = design.isPlain() ? SlipBounds.OURS : SlipBounds.OWN;
+        String markup = design.markup().isBlank() ? template : design.markup();
+        return new SlipPages(design.sheet(), peelOff, style, design.style(), bounds)
+                .set(new SlipTemplate(markup, bounds).expand(SlipFields.of(text, design)));
     }
 }

@@ -41,11 +41,6 @@ final class SlipTemplate {
         }
     }
 
-    /** A slip of 2,000 lines with ten columns goes round some 25,000 times. */
-    private static final int MOST_ROUNDS = 400_000;
-
-    private static final int MOST_LETTERS = 8_000_000;
-
     private static final char MARK = '\uE000';
     private static final char MARK_END = '\uE001';
     private static final Pattern TAG = Pattern.compile("\\{\\{\\{?.*?}?}}", Pattern.DOTALL);
@@ -54,16 +49,18 @@ final class SlipTemplate {
     private static final Pattern LINE_OF_MESSAGE = Pattern.compile("(?:line |@)(\\d+)");
 
     private final String text;
+    private final SlipBounds bounds;
 
-    SlipTemplate(String text) {
+    SlipTemplate(String text, SlipBounds bounds) {
         this.text = text;
+        this.bounds = bounds;
     }
 
     Expanded expand(Map<String, Object> content) throws SlipFault {
         refuseWhatReachesFurther();
         StringWriter out = new StringWriter();
         try {
-            compiled().execute(content, new Limited(out));
+            compiled().execute(content, new Limited(out, bounds.letters()));
         } catch (MustacheException.Context fault) {
             throw fault(fault.lineNo, fault);
         } catch (MustacheException fault) {
@@ -78,7 +75,7 @@ final class SlipTemplate {
         return Mustache.compiler()
                 .emptyStringIsFalse(true)
                 .strictSections(true)
-                .withCollector(new Rounds())
+                .withCollector(new Rounds(bounds.rounds()))
                 .withFormatter(value -> PaperLetters.printed(String.valueOf(value))
                         .replace(MARK, ' ')
                         .replace(MARK_END, ' '))
@@ -189,7 +186,12 @@ final class SlipTemplate {
     /** Counts how often it goes round; knows maps and lists only. */
     private static final class Rounds extends BasicCollector {
 
+        private final int most;
         private int rounds;
+
+        Rounds(int most) {
+            this.most = most;
+        }
 
         @Override
         public Iterator<?> toIterator(Object value) {
@@ -205,7 +207,7 @@ final class SlipTemplate {
 
                 @Override
                 public Object next() {
-                    if (++rounds > MOST_ROUNDS) {
+                    if (++rounds > most) {
                         throw new TooMuch("It goes round and round: sections stand in each other without end.");
                     }
                     return all.next();
@@ -221,10 +223,12 @@ final class SlipTemplate {
 
     private static final class Limited extends java.io.FilterWriter {
 
+        private final int most;
         private int letters;
 
-        Limited(StringWriter out) {
+        Limited(StringWriter out, int most) {
             super(out);
+            this.most = most;
         }
 
         @Override
@@ -247,8 +251,8 @@ final class SlipTemplate {
 
         private void count(int more) {
             letters += more;
-            if (letters > MOST_LETTERS) {
-                throw new TooMuch("It makes more than " + MOST_LETTERS + " letters.");
+            if (letters > most) {
+                throw new TooMuch("It makes more than " + most + " letters.");
             }
         }
     }

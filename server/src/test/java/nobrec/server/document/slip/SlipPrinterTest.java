@@ -214,6 +214,33 @@ class SlipPrinterTest {
                 .isEmpty();
     }
 
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "<p style='height: 99999999mm'>x</p>||very many pages",
+                "<table height='99999'><tr><td>x</td></tr></table>||larger than any page",
+                "<p>x</p>|p { margin-top: 99999999mm }|very many pages",
+                "<p>x</p>|p { font-size: 3em }|given in pt",
+                "<p>x</p>|p { font-size: 400pt }|given in pt",
+            })
+    void whatWouldBecomeVeryManyPagesIsRefusedBeforeItIsLaidOut(String markup, String style, String reason) {
+        assertThat(faultOf(markup, style == null ? "" : style).words()).contains(reason);
+    }
+
+    @Test
+    void whatAJobSaysIsNotTakenForAMeasure() throws Exception {
+        SlipText.PackageText first = SampleSlips.FULL.packages().get(0);
+        SlipText.LineText line = new SlipText.LineText(
+                "", "height=99999", "style='height: 9999999mm' <width=12345>", "", "", 1, 1, 0, "", "", "", Map.of());
+        SlipText slip =
+                SampleSlips.FULL.ofPackage(new SlipText.PackageText(1, 1, "1 lb", "T", List.of(line), first.drawing()));
+        String ours = printer.template();
+        for (SlipDesignDocument design : List.of(STANDARD, own(ours, ""), own("", "p { margin: 1mm }"))) {
+            assertThat(textOf(printer.set(slip, design, NO_LABEL))).contains("height=99999");
+        }
+    }
+
     @Test
     void twoThousandLinesAndAWordWithoutABlankStayOnTheirPages() throws Exception {
         SlipText.PackageText first = SampleSlips.FULL.packages().get(0);
