@@ -5,20 +5,23 @@ const TABS = [
   { to: "/papers/stickers", name: "Sticker sheets" },
 ];
 
-/** The parts of this section. */
+/** The section's heading, and its parts. */
 export function PaperTabs() {
   return (
-    <nav aria-label="Papers" className="flex gap-4">
-      {TABS.map(({ to, name }) => (
-        <NavLink
-          key={to}
-          to={to}
-          end
-          className={({ isActive }) => (isActive ? "border-b-2 border-primary font-bold" : "quiet")}
-        >
-          {name}
-        </NavLink>
-      ))}
-    </nav>
+    <div className="flex items-baseline gap-6">
+      <h1>Papers</h1>
+      <nav aria-label="Papers" className="flex gap-4">
+        {TABS.map(({ to, name }) => (
+          <NavLink
+            key={to}
+            to={to}
+            end
+            className={({ isActive }) => (isActive ? "border-b-2 border-primary font-bold" : "quiet")}
+          >
+            {name}
+          </NavLink>
+        ))}
+      </nav>
+    </div>
   );
 }

@@ -88,7 +88,6 @@ function DesignTable({ list }: { list: DesignList }) {
     <div className="px-5 py-3">
       <PaperTabs />
       <div className="mt-1 flex flex-wrap items-center gap-x-5 gap-y-1">
-        <h1>Slip designs</h1>
         <span className="quiet flex items-center gap-1">
           <Key name="↑" /> <Key name="↓" /> choose <Key name="Enter" /> open <Key name="H" /> for jobs at home{" "}
           <Key name="A" /> for jobs abroad <Key name="B" /> for a package’s side

@@ -87,11 +87,9 @@ function Maker({ list }: { list: SheetList }) {
     <div className="px-5 py-3">
       <PaperTabs />
       <div className="mt-1 flex flex-wrap items-end gap-x-4 gap-y-2">
-        <h1>
-          {jobs.length > 0
-            ? `Stickers of ${jobs.length === 1 ? `job ${jobs[0]}` : `${jobs.length} jobs`}`
-            : "Sticker sheets"}
-        </h1>
+        {jobs.length > 0 && (
+          <h2 className="pb-1">Of {jobs.length === 1 ? `job ${jobs[0]}` : `${jobs.length} jobs`}</h2>
+        )}
         <label className="flex flex-col">
           <span className="quiet">Sheet</span>
           <select className="entry" value={kept.sheet.name} onChange={(event) => choose(event.target.value)}>

@@ -18,6 +18,9 @@ import java.util.Objects;
 import nobrec.standins.StandIns;
 import nobrec.standins.http.Behavior;
 import nobrec.standins.scale.Scale;
+import org.apache.pdfbox.Loader;
+import org.apache.pdfbox.pdmodel.PDDocument;
+import org.apache.pdfbox.text.PDFTextStripper;
 import org.awaitility.Awaitility;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
@@ -155,6 +158,21 @@ public abstract class ServerTest {
 
     protected MvcTestResult send(String method, String path, Object body) {
         return send(method, path, body, INES, "COORDINATOR");
+    }
+
+    /** The words of a paper at an address. */
+    protected String paperText(String address) {
+        byte[] pdf = mvc.get()
+                .uri(address)
+                .with(user(INES).roles("COORDINATOR"))
+                .exchange()
+                .getResponse()
+                .getContentAsByteArray();
+        try (PDDocument document = Loader.loadPDF(pdf)) {
+            return new PDFTextStripper().getText(document);
+        } catch (IOException noPaper) {
+            throw new UncheckedIOException("No paper at " + address, noPaper);
+        }
     }
 
     protected JsonNode get(String path) {

@@ -79,6 +79,14 @@ public record Jobs(WorkOrder leading, List<WorkOrder> all) {
                 .sum();
     }
 
+    /** The same, if every line gives its value: else the sum would be too low. */
+    public Optional<Long> knownValueCents(List<Shipment.Content> contents) {
+        boolean known = contents.stream()
+                .allMatch(content ->
+                        line(content.workOrderLineId()).goods().unitValueCents().isPresent());
+        return known && !contents.isEmpty() ? Optional.of(valueCents(contents)) : Optional.empty();
+    }
+
     public long valueCents(Shipment shipment) {
         return shipment.lines().stream()
                 .mapToLong(line -> line.quantity()

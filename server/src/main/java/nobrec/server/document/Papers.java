@@ -109,7 +109,7 @@ public class Papers {
     Map<Integer, byte[]> labels(long shipmentId) {
         return of(Subject.Kind.SHIPMENT, shipmentId).stream()
                 .filter(paper -> paper.kind() == PaperKind.LABEL)
-                .collect(Collectors.toMap(PaperRow::packageNumber, paper -> pdf(paper.id())));
+                .collect(Collectors.toMap(PaperRow::packageNumber, paper -> pdf(paper.id()), (before, newer) -> newer));
     }
 
     /** Those that count, without the bytes. */

@@ -152,22 +152,13 @@ public class SlipTexts {
                         .map(weight -> MeasureText.show(weight, settings.units()))
                         .orElse(""),
                 cents.map(MoneyText::showCents).orElse(""),
-                cents.map(each -> MoneyText.showCents(Math.multiplyExact(each, content.quantity())))
+                cents.map(each -> MoneyText.showCents(each * content.quantity()))
                         .orElse(""),
                 line.custom());
     }
 
-    /** No total where the price of one line is not known: it would be too low. */
     private static String total(List<Shipment.Content> contents, Jobs jobs) {
-        long total = 0;
-        for (Shipment.Content content : contents) {
-            Optional<Long> cents = jobs.line(content.workOrderLineId()).goods().unitValueCents();
-            if (cents.isEmpty()) {
-                return "";
-            }
-            total = Math.addExact(total, Math.multiplyExact(cents.get(), content.quantity()));
-        }
-        return contents.isEmpty() ? "" : MoneyText.showCents(total);
+        return jobs.knownValueCents(contents).map(MoneyText::showCents).orElse("");
     }
 
     /** Pieces that are in a shipment and have not left yet, by line. */

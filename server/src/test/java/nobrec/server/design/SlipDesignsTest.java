@@ -82,13 +82,7 @@ class SlipDesignsTest extends ServerTest {
         JsonNode shipped = json(ship(weighedJob(job, "Plover Ground")));
         for (JsonNode paper : shipped.path("papers")) {
             if (paper.path("title").asString().equals("Packing slip")) {
-                MvcTestResult pdf = mvc.get()
-                        .uri("/api/v1/papers/" + paper.path("id").asLong())
-                        .with(user(INES).roles("COORDINATOR"))
-                        .exchange();
-                try (PDDocument document = Loader.loadPDF(pdf.getResponse().getContentAsByteArray())) {
-                    return new PDFTextStripper().getText(document);
-                }
+                return paperText(paper.path("address").asString());
             }
         }
         throw new AssertionError("No packing slip: " + shipped);
@@ -251,6 +245,12 @@ class SlipDesignsTest extends ServerTest {
         assertThat(slipOf("SD-41").replaceAll("\\s", ""))
                 .contains("Packingslip", "Package1of1", "PloverGround")
                 .containsOnlyOnce("TRACKINGNUMBER");
+        // as if its measures had been kept in another notation
+        database.update("UPDATE paper_design SET definition = REPLACE(definition, '0.25 in', '5 apples')"
+                + " WHERE name = 'SD peel off'");
+        assertThat(choose("AT_HOME", "SD peel off")).hasStatusOk();
+        assertThat(slipOf("SD-42")).contains("Package 1 of 1").doesNotContain("TRACKING");
+        assertThat(row("SD peel off").path("problem").asString()).contains("SD-42", "“apples” is no unit");
         ((ObjectNode) design.path("peelOff")).put("left", "5 in");
         assertThat(json(preview(design, "")).path("thing").asString()).isEqualTo("The peel-off label");
         ((ObjectNode) design.path("peelOff")).put("left", "5 apples");

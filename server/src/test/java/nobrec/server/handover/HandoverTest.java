@@ -1,9 +1,7 @@
 package nobrec.server.handover;
 
 import static org.assertj.core.api.Assertions.assertThat;
-import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.user;
 
-import java.io.IOException;
 import java.time.Duration;
 import java.util.List;
 import java.util.Map;
@@ -14,9 +12,6 @@ import java.util.concurrent.Future;
 import nobrec.server.ServerTest;
 import nobrec.server.platform.outbox.OutboxWorker;
 import nobrec.standins.http.Behavior;
-import org.apache.pdfbox.Loader;
-import org.apache.pdfbox.pdmodel.PDDocument;
-import org.apache.pdfbox.text.PDFTextStripper;
 import org.awaitility.Awaitility;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
@@ -73,7 +68,7 @@ class HandoverTest extends ServerTest {
 
     /** Brought to the counter: that is what the manifest, the package and the list say. */
     @Test
-    void whatIsDroppedOffIsSaidToBe() throws IOException {
+    void whatIsDroppedOffIsSaidToBe() {
         JsonNode gone = shipped("HO-96");
         scan("GODWIT", number(gone));
         JsonNode closed = json(send(
@@ -82,7 +77,7 @@ class HandoverTest extends ServerTest {
                 Map.of("leavesBy", "DROP_OFF", "driver", "Rufus Lindqvist", "packages", 1)));
         JsonNode manifest = closed.path("closed").get(0);
         assertThat(manifest.path("leavesBy").asString()).isEqualTo("DROP_OFF");
-        assertThat(text(manifest.path("paper").asString()))
+        assertThat(paperText(manifest.path("paper").asString()))
                 .contains("Rufus Lindqvist", "Brought by")
                 .doesNotContain("Driver, in print");
         assertThat(get("/api/v1/shipments?job=HO-96")
@@ -103,7 +98,7 @@ class HandoverTest extends ServerTest {
     }
 
     @Test
-    void whatIsScannedGoesAndWhatIsMissingIsNamed() throws IOException {
+    void whatIsScannedGoesAndWhatIsMissingIsNamed() {
         JsonNode first = shipped("HO-1");
         JsonNode second = shipped("HO-2");
         JsonNode view = get(at("GODWIT"));
@@ -121,7 +116,7 @@ class HandoverTest extends ServerTest {
         assertThat(manifest.path("state").asString()).isEqualTo("CLOSED");
         assertThat(manifest.path("manifest").asString()).startsWith("GODWIT-M");
         assertThat(manifest.path("driver").asString()).isEqualTo("Wren Tarrow");
-        String text = text(manifest.path("paper").asString());
+        String text = paperText(manifest.path("paper").asString());
         assertThat(text).contains("Manifest: Godwit Post", number(first), "HO-1", "Wren Tarrow", "Signature");
         assertThat(text).doesNotContain(number(second));
         JsonNode gone = get("/api/v1/shipments?job=HO-1").path("shipped");
@@ -134,18 +129,6 @@ class HandoverTest extends ServerTest {
         assertThat(verdict(view)).isEqualTo("TAKEN");
         assertThat(view.path("supplement").asInt()).isGreaterThan(0);
         assertThat(verdict(scan("GODWIT", number(first)))).isEqualTo("GONE_BEFORE");
-    }
-
-    private String text(String paper) throws IOException {
-        byte[] pdf = mvc.get()
-                .uri(paper)
-                .with(user(INES).roles("COORDINATOR"))
-                .exchange()
-                .getResponse()
-                .getContentAsByteArray();
-        try (PDDocument document = Loader.loadPDF(pdf)) {
-            return new PDFTextStripper().getText(document);
-        }
     }
 
     @Test

@@ -1,18 +1,13 @@
 package nobrec.server.packing;
 
 import static org.assertj.core.api.Assertions.assertThat;
-import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.user;
 
-import java.io.IOException;
 import java.math.BigDecimal;
 import java.nio.charset.StandardCharsets;
 import java.util.List;
 import java.util.Map;
 import java.util.Random;
 import nobrec.server.ServerTest;
-import org.apache.pdfbox.Loader;
-import org.apache.pdfbox.pdmodel.PDDocument;
-import org.apache.pdfbox.text.PDFTextStripper;
 import org.junit.jupiter.api.Test;
 import org.springframework.http.HttpStatus;
 import org.springframework.test.web.servlet.assertj.MvcTestResult;
@@ -318,7 +313,7 @@ class HandPackingTest extends ServerTest {
     }
 
     @Test
-    void heavyThingsGoOnAPalletByFreight() throws IOException {
+    void heavyThingsGoOnAPalletByFreight() {
         JsonNode bench = json(send("POST", "/api/v1/shipments", Map.of("job", "2416")));
         assertThat(bench.path("packages")).singleElement().satisfies(pallet -> {
             assertThat(pallet.path("cartonCode").asString()).isEqualTo("P1");
@@ -337,7 +332,7 @@ class HandPackingTest extends ServerTest {
                 .filter(paper -> paper.path("title").asString().equals("Bill of lading"))
                 .findFirst()
                 .orElseThrow();
-        assertThat(text(bill.path("address").asString()))
+        assertThat(paperText(bill.path("address").asString()))
                 .contains(
                         "Bill of lading",
                         "Curlew Freight",
@@ -349,18 +344,6 @@ class HandPackingTest extends ServerTest {
                         " lb",
                         "none declared")
                 .doesNotContain("account");
-    }
-
-    private String text(String address) throws IOException {
-        byte[] pdf = mvc.get()
-                .uri(address)
-                .with(user(INES).roles("COORDINATOR"))
-                .exchange()
-                .getResponse()
-                .getContentAsByteArray();
-        try (PDDocument document = Loader.loadPDF(pdf)) {
-            return new PDFTextStripper().getText(document);
-        }
     }
 
     /** Kits and pins go into one carton on the pallet: its weight and its cost count. */

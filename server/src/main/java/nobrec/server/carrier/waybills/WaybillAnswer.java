@@ -5,13 +5,10 @@ import java.io.StringReader;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import javax.xml.XMLConstants;
-import javax.xml.parsers.DocumentBuilder;
-import javax.xml.parsers.DocumentBuilderFactory;
-import javax.xml.parsers.ParserConfigurationException;
 import nobrec.server.carrier.CarrierQuote;
 import nobrec.server.carrier.QuoteTime;
 import nobrec.server.carrier.TrackingNumbers;
+import nobrec.server.platform.SafeXml;
 import org.w3c.dom.Element;
 import org.w3c.dom.NodeList;
 import org.xml.sax.InputSource;
@@ -43,8 +40,9 @@ record WaybillAnswer(
 
     static WaybillAnswer read(String body) {
         try {
-            Element root =
-                    builder().parse(new InputSource(new StringReader(body))).getDocumentElement();
+            Element root = SafeXml.reader()
+                    .parse(new InputSource(new StringReader(body)))
+                    .getDocumentElement();
             return switch (root.getTagName()) {
                 case "waybill" ->
                     new WaybillAnswer(Kind.WAYBILL, root.getAttribute("requestId"), "", units(root), NO_QUOTE);
@@ -93,19 +91,5 @@ record WaybillAnswer(
     /** Zero, which is no package's number, when it cannot be read. */
     private static int number(String text) {
         return text.matches("[0-9]{1,6}") ? Integer.parseInt(text) : 0;
-    }
-
-    /** No document type: with it entities from elsewhere would be read, and small documents grow without end. */
-    private static DocumentBuilder builder() {
-        try {
-            DocumentBuilderFactory factory = DocumentBuilderFactory.newInstance();
-            factory.setFeature("http://apache.org/xml/features/disallow-doctype-decl", true);
-            factory.setFeature(XMLConstants.FEATURE_SECURE_PROCESSING, true);
-            DocumentBuilder builder = factory.newDocumentBuilder();
-            builder.setErrorHandler(null);
-            return builder;
-        } catch (ParserConfigurationException unusable) {
-            throw new IllegalStateException("This Java cannot read XML safely", unusable);
-        }
     }
 }

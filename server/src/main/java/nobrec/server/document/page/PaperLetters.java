@@ -55,7 +55,15 @@ public final class PaperLetters {
 
     private static boolean isShapeless(int point) {
         int type = Character.getType(point);
-        return type == Character.CONTROL || type == Character.FORMAT || type == Character.SURROGATE;
+        return type == Character.CONTROL
+                || type == Character.FORMAT
+                || type == Character.SURROGATE
+                || isNoLetter(point);
+    }
+
+    /** Code points that are never letters (Unicode, noncharacters); XML allows some of them nowhere. */
+    private static boolean isNoLetter(int point) {
+        return (point & 0xFFFE) == 0xFFFE || point >= 0xFDD0 && point <= 0xFDEF;
     }
 
     /** The letters of a text that our papers cannot show, each once; empty text when they show all. */

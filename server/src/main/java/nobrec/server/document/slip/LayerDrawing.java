@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.TreeMap;
+import nobrec.server.document.page.PaperLetters;
 import nobrec.server.document.slip.SlipText.DrawingText;
 import nobrec.server.document.slip.SlipText.LayerText;
 import nobrec.server.document.slip.SlipText.PieceText;
@@ -111,7 +112,8 @@ final class LayerDrawing {
     }
 
     private static String escaped(String text) {
-        return text.replace("&", "&amp;")
+        return PaperLetters.printed(text)
+                .replace("&", "&amp;")
                 .replace("<", "&lt;")
                 .replace(">", "&gt;")
                 .replace("\"", "&quot;");

@@ -7,10 +7,6 @@ import java.util.Locale;
 import java.util.Set;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
-import javax.xml.XMLConstants;
-import javax.xml.parsers.DocumentBuilder;
-import javax.xml.parsers.DocumentBuilderFactory;
-import javax.xml.parsers.ParserConfigurationException;
 import javax.xml.transform.OutputKeys;
 import javax.xml.transform.Transformer;
 import javax.xml.transform.TransformerException;
@@ -18,11 +14,11 @@ import javax.xml.transform.TransformerFactory;
 import javax.xml.transform.dom.DOMSource;
 import javax.xml.transform.stream.StreamResult;
 import nobrec.core.refusal.Refusal;
+import nobrec.server.platform.SafeXml;
 import org.w3c.dom.Document;
 import org.w3c.dom.Element;
 import org.w3c.dom.Node;
 import org.xml.sax.SAXException;
-import org.xml.sax.helpers.DefaultHandler;
 
 /** An SVG drawing that draws by itself: shapes, paths and gradients, with nothing that acts or is fetched. */
 final class LogoDrawing {
@@ -75,14 +71,8 @@ final class LogoDrawing {
 
     private static Document read(byte[] file) {
         try {
-            DocumentBuilderFactory factory = DocumentBuilderFactory.newInstance();
-            factory.setNamespaceAware(true);
-            factory.setFeature("http://apache.org/xml/features/disallow-doctype-decl", true);
-            factory.setFeature(XMLConstants.FEATURE_SECURE_PROCESSING, true);
-            DocumentBuilder reader = factory.newDocumentBuilder();
-            reader.setErrorHandler(new DefaultHandler());
-            return reader.parse(new ByteArrayInputStream(file));
-        } catch (SAXException | IOException | ParserConfigurationException failed) {
+            return SafeXml.reader().parse(new ByteArrayInputStream(file));
+        } catch (SAXException | IOException failed) {
             throw refusal("It is neither a PNG nor a well-formed SVG without a document type.");
         }
     }

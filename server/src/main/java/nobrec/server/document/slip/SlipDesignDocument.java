@@ -108,6 +108,11 @@ public record SlipDesignDocument(
         return new SlipDesignDocument(name, sheet, blocks, columns, "", "", logo, peelOff);
     }
 
+    /** The same without anything that a shop brought in. */
+    SlipDesignDocument bare() {
+        return new SlipDesignDocument(name, sheet, blocks, columns, "", "", Optional.empty(), Optional.empty());
+    }
+
     public boolean isPlain() {
         return markup.isBlank() && style.isBlank();
     }

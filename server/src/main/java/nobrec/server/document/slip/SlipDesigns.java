@@ -47,12 +47,7 @@ public class SlipDesigns {
             boolean withdrawn,
             String problem,
             Optional<Instant> problemSince,
-            String changedBy) {
-
-        public boolean isOurs() {
-            return id == 0;
-        }
-    }
+            String changedBy) {}
 
     /** @param all in the order in which they are listed */
     public record DesignSet(List<KeptDesign> all, String atHome, String abroad, String onBox) {
@@ -149,7 +144,7 @@ public class SlipDesigns {
      * @param labels of its packages by their number, for a design with a label to peel off: then each package has a sheet
      */
     public byte[] print(SlipText text, SlipDesignDocument design, Map<Integer, byte[]> labels) {
-        Optional<PeelOff> peelOff = peelOff(design);
+        Optional<PeelOff> peelOff = placeOfLabel(text, design);
         if (peelOff.isEmpty() || labels.isEmpty()) {
             return printed(text, design, Optional.empty());
         }
@@ -164,11 +159,23 @@ public class SlipDesigns {
 
     private byte[] printed(SlipText text, SlipDesignDocument design, Optional<PeelOff> peelOff) {
         SlipPrinter.Print print = printer.print(text, design, peelOff);
-        print.fault().ifPresent(fault -> {
-            LOG.warn("Slip design {} failed on job {}: {}", design.name(), text.job(), fault);
-            kept.noteFailure(KIND, design.name(), "Job " + text.job() + ": " + fault);
-        });
+        print.fault().ifPresent(fault -> failed(text, design, fault));
         return print.pdf();
+    }
+
+    /** Where its measures cannot be read any more, as after another notation was set, the slip goes without. */
+    private Optional<PeelOff> placeOfLabel(SlipText text, SlipDesignDocument design) {
+        try {
+            return peelOff(design);
+        } catch (Refusal unreadable) {
+            failed(text, design, unreadable.thing() + ": " + unreadable.reason());
+            return Optional.empty();
+        }
+    }
+
+    private void failed(SlipText text, SlipDesignDocument design, String fault) {
+        LOG.warn("Slip design {} failed on job {}: {}", design.name(), text.job(), fault);
+        kept.noteFailure(KIND, design.name(), "Job " + text.job() + ": " + fault);
     }
 
     private Optional<PeelOff> peelOff(SlipDesignDocument design) {

@@ -28,6 +28,15 @@ final class SlipFault extends Exception {
         this.line = line;
     }
 
+    /** Which line of a text a place in it is on, from 1. */
+    static int lineAt(String text, int index) {
+        return 1
+                + (int) text.substring(0, index)
+                        .chars()
+                        .filter(letter -> letter == '\n')
+                        .count();
+    }
+
     /** As a person reads it: {@code The template, line 14: The element td is not closed.} */
     String words() {
         return where() + ": " + getMessage();

@@ -70,14 +70,9 @@ final class SlipMeasures {
             if (!points.find()
                     || Double.parseDouble(points.group(1)) > MOST_POINTS
                     || Double.parseDouble(points.group(1)) == 0) {
-                int line = 1
-                        + (int) style.substring(0, size.start())
-                                .chars()
-                                .filter(each -> each == '\n')
-                                .count();
                 throw new SlipFault(
                         SlipFault.Part.STYLE_SHEET,
-                        line,
+                        SlipFault.lineAt(style, size.start()),
                         "A size of type is given in pt, above 0 and up to " + Math.round(MOST_POINTS)
                                 + ", as in font-size: 9pt.");
             }

@@ -14,19 +14,15 @@ import java.util.Locale;
 import java.util.Optional;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
-import javax.xml.XMLConstants;
-import javax.xml.parsers.DocumentBuilder;
-import javax.xml.parsers.DocumentBuilderFactory;
-import javax.xml.parsers.ParserConfigurationException;
 import nobrec.core.paper.PeelOff;
 import nobrec.core.paper.SheetSize;
 import nobrec.server.document.page.PdfPages;
 import nobrec.server.document.page.SheetStyle;
+import nobrec.server.platform.SafeXml;
 import org.apache.pdfbox.pdmodel.PDPage;
 import org.apache.pdfbox.pdmodel.common.PDRectangle;
 import org.w3c.dom.Document;
 import org.w3c.dom.Element;
-import org.xml.sax.ErrorHandler;
 import org.xml.sax.InputSource;
 import org.xml.sax.SAXException;
 import org.xml.sax.SAXParseException;
@@ -107,14 +103,9 @@ final class SlipPages {
     private void refuseReserved() throws SlipFault {
         Matcher reserved = RESERVED.matcher(ownStyle);
         if (reserved.find()) {
-            int line = 1
-                    + (int) ownStyle.substring(0, reserved.start())
-                            .chars()
-                            .filter(each -> each == '\n')
-                            .count();
             throw new SlipFault(
                     SlipFault.Part.STYLE_SHEET,
-                    line,
+                    SlipFault.lineAt(ownStyle, reserved.start()),
                     "“" + reserved.group()
                             + "” is not to be used: the paper is the design's, and nothing outside is read.");
         }
@@ -144,20 +135,14 @@ final class SlipPages {
 
     private Document read(SlipTemplate.Expanded expanded) throws SlipFault {
         try {
-            DocumentBuilderFactory factory = DocumentBuilderFactory.newInstance();
-            factory.setNamespaceAware(true);
-            factory.setFeature("http://apache.org/xml/features/disallow-doctype-decl", true);
-            factory.setFeature(XMLConstants.FEATURE_SECURE_PROCESSING, true);
-            DocumentBuilder reader = factory.newDocumentBuilder();
-            reader.setErrorHandler(new Throwing());
-            Document page = reader.parse(new InputSource(new StringReader(OPEN + expanded.markup() + CLOSE)));
+            Document page = SafeXml.reader().parse(new InputSource(new StringReader(OPEN + expanded.markup() + CLOSE)));
             return framed(page);
         } catch (SAXParseException fault) {
             throw new SlipFault(
                     SlipFault.Part.TEMPLATE,
                     expanded.templateLine(fault.getLineNumber()),
                     String.valueOf(fault.getMessage()));
-        } catch (SAXException | IOException | ParserConfigurationException failed) {
+        } catch (SAXException | IOException failed) {
             throw new SlipFault(SlipFault.Part.TEMPLATE, 0, String.valueOf(failed.getMessage()));
         }
     }
@@ -221,25 +206,6 @@ final class SlipPages {
         public void setText(String text) {
             requireTime();
             breaks.setText(text);
-        }
-    }
-
-    /** The first fault ends it, and none is printed to where nobody reads it. */
-    private static final class Throwing implements ErrorHandler {
-
-        @Override
-        public void warning(SAXParseException fault) {
-            // no fault
-        }
-
-        @Override
-        public void error(SAXParseException fault) throws SAXException {
-            throw fault;
-        }
-
-        @Override
-        public void fatalError(SAXParseException fault) throws SAXException {
-            throw fault;
         }
     }
 }

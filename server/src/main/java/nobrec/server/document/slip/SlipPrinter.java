@@ -2,6 +2,7 @@ package nobrec.server.document.slip;
 
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
+import java.util.List;
 import java.util.Optional;
 import nobrec.core.paper.PeelOff;
 import org.springframework.beans.factory.annotation.Value;
@@ -35,16 +36,20 @@ public class SlipPrinter {
         return style;
     }
 
-    /** The slip, whatever its own template does: what has left has a slip. */
+    /** The slip, whatever its own template, logo or style sheet does: what has left has a slip. */
     Print print(SlipText text, SlipDesignDocument design, Optional<PeelOff> peelOff) {
-        try {
-            return new Print(set(text, design, peelOff), Optional.empty());
-        } catch (SlipFault fault) {
-            if (design.isPlain()) {
-                throw new IllegalStateException("The packing slip of job " + text.job() + " cannot be set", fault);
+        Optional<String> first = Optional.empty();
+        for (SlipDesignDocument each : List.of(design, design.plain(), design.bare())) {
+            try {
+                return new Print(set(text, each, peelOff), first);
+            } catch (SlipFault fault) {
+                first = first.or(() -> Optional.of(fault.words()));
+            } catch (RuntimeException failed) {
+                first = first.or(() -> Optional.of(String.valueOf(failed.getMessage())));
             }
-            return new Print(print(text, design.plain(), peelOff).pdf(), Optional.of(fault.words()));
         }
+        throw new IllegalStateException(
+                "The packing slip of job " + text.job() + " cannot be set: " + first.orElse(""));
     }
 
     byte[] set(SlipText text, SlipDesignDocument design, Optional<PeelOff> peelOff) throws SlipFault {

@@ -31,13 +31,7 @@ final class SlipTemplate {
         /** Of the first line with a text; 0 where none has it. */
         int templateLineOf(String text) {
             int at = markup.indexOf(text);
-            return at < 0
-                    ? 0
-                    : templateLine(1
-                            + (int) markup.substring(0, at)
-                                    .chars()
-                                    .filter(each -> each == '\n')
-                                    .count());
+            return at < 0 ? 0 : templateLine(SlipFault.lineAt(markup, at));
         }
     }
 
@@ -88,7 +82,7 @@ final class SlipTemplate {
         if (forbidden.find()) {
             throw new SlipFault(
                     SlipFault.Part.TEMPLATE,
-                    lineAt(forbidden.start()),
+                    SlipFault.lineAt(text, forbidden.start()),
                     "“" + forbidden.group() + "” is not to be used: a template stands for itself.");
         }
         Matcher unescaped = UNESCAPED.matcher(text);
@@ -97,7 +91,7 @@ final class SlipTemplate {
             if (!SlipFields.MARKUP.contains(name)) {
                 throw new SlipFault(
                         SlipFault.Part.TEMPLATE,
-                        lineAt(unescaped.start()),
+                        SlipFault.lineAt(text, unescaped.start()),
                         "“" + name + "” is a text and stands in two braces; in three stand only "
                                 + String.join(", ", SlipFields.MARKUP) + ".");
             }
@@ -115,14 +109,6 @@ final class SlipTemplate {
     private static int lineIn(String message) {
         Matcher line = LINE_OF_MESSAGE.matcher(message);
         return line.find() ? Integer.parseInt(line.group(1)) : 0;
-    }
-
-    private int lineAt(int index) {
-        return 1
-                + (int) text.substring(0, index)
-                        .chars()
-                        .filter(letter -> letter == '\n')
-                        .count();
     }
 
     /** With the number of each line at its beginning, unless that is inside of braces. */

@@ -17,6 +17,7 @@ import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import nobrec.core.paper.PeelOff;
 import nobrec.core.paper.SheetSize;
+import nobrec.core.paper.SlipBlock;
 import nobrec.core.paper.SlipDesign;
 import nobrec.core.paper.StandardSlips;
 import nobrec.server.document.slip.SlipText.DrawingText;
@@ -214,6 +215,22 @@ class SlipPrinterTest {
                 .isEmpty();
     }
 
+    @Test
+    void aLogoThatCannotBeReadAnyMoreIsLeftOut() throws Exception {
+        SlipDesignDocument broken = new SlipDesignDocument(
+                "ours",
+                SheetSize.LETTER,
+                List.of(new SlipDesignDocument.Block(SlipBlock.Kind.LOGO, true, false, "", "")),
+                STANDARD.columns(),
+                "",
+                "",
+                Optional.of(new Logo(Logo.Kind.SVG, "no Base64!")),
+                Optional.empty());
+        SlipPrinter.Print print = printer.print(SampleSlips.FULL, broken, NO_LABEL);
+        assertThat(print.fault()).isPresent();
+        assertThat(print.pdf()).isNotEmpty();
+    }
+
     @ParameterizedTest
     @CsvSource(
             delimiter = '|',
@@ -232,7 +249,18 @@ class SlipPrinterTest {
     void whatAJobSaysIsNotTakenForAMeasure() throws Exception {
         SlipText.PackageText first = SampleSlips.FULL.packages().get(0);
         SlipText.LineText line = new SlipText.LineText(
-                "", "height=99999", "style='height: 9999999mm' <width=12345>", "", "", 1, 1, 0, "", "", "", Map.of());
+                "",
+                "height=99999\uFFFE\u0001",
+                "style='height: 9999999mm' <width=12345>",
+                "",
+                "",
+                1,
+                1,
+                0,
+                "",
+                "",
+                "",
+                Map.of());
         SlipText slip =
                 SampleSlips.FULL.ofPackage(new SlipText.PackageText(1, 1, "1 lb", "T", List.of(line), first.drawing()));
         String ours = printer.template();
