@@ -58,7 +58,7 @@ public class PricingBench {
                     new Service.Transit(any.transit().byZone(), Map.of()),
                     any.takes(),
                     Set.of(),
-                    Set.of()));
+                    Set.of(), List.of()));
             prices.add(DemoRates.prices(sheet, "16.5"));
         }
         List<Offer> offers = price();

@@ -44,7 +44,8 @@ final class FilledLine {
                         text(LineFact.HS_CODE, goods.hsCode(), known.hsCode()),
                         text(LineFact.ORIGIN, goods.origin(), known.origin()),
                         value(LineFact.GOODS, goods.goodsClass(), known.goodsClass()),
-                        value(LineFact.FREIGHT_CLASS, goods.freightClass(), known.freightClass())),
+                        value(LineFact.FREIGHT_CLASS, goods.freightClass(), known.freightClass()),
+                        text(LineFact.CUSTOMS_DESCRIPTION, goods.customsDescription(), known.customsDescription())),
                 line.custom(),
                 line.shipTo(),
                 filled);
@@ -92,7 +93,8 @@ final class FilledLine {
                         from.contains(LineFact.HS_CODE) ? "" : goods.hsCode(),
                         from.contains(LineFact.ORIGIN) ? "" : goods.origin(),
                         goods.goodsClass().filter(each -> !from.contains(LineFact.GOODS)),
-                        goods.freightClass().filter(each -> !from.contains(LineFact.FREIGHT_CLASS))),
+                        goods.freightClass().filter(each -> !from.contains(LineFact.FREIGHT_CLASS)),
+                        from.contains(LineFact.CUSTOMS_DESCRIPTION) ? "" : goods.customsDescription()),
                 line.custom(),
                 line.shipTo(),
                 Set.of());

@@ -55,6 +55,7 @@ public final class ItemFile {
         columns.put(FieldTarget.of(OrderField.HANDLING), "Handling");
         columns.put(FieldTarget.of(OrderField.HS_CODE), "HS Code");
         columns.put(FieldTarget.of(OrderField.ORIGIN), "Origin");
+        columns.put(FieldTarget.of(OrderField.CUSTOMS_DESCRIPTION), "Customs Description");
         columns.put(FieldTarget.of(OrderField.GOODS), "Goods");
         columns.put(FieldTarget.of(OrderField.FREIGHT_CLASS), "Class");
         columns.put(custom(SHELF), SHELF);

@@ -147,7 +147,8 @@ final class OrderBeingRead {
                         row.text(OrderField.HS_CODE),
                         row.text(OrderField.ORIGIN),
                         goods(row),
-                        freightClass(row)),
+                        freightClass(row),
+                        row.text(OrderField.CUSTOMS_DESCRIPTION)),
                 row.customs(),
                 row.address(OrderField.LINE_SHIP_TO),
                 Set.of());
@@ -293,7 +294,8 @@ final class OrderBeingRead {
                 row.word(OrderField.ORIGIN_SYSTEM, WordKind.SYSTEM),
                 row.text(OrderField.ORIGIN_NUMBER),
                 row.customs(),
-                Clearance.NONE);
+                Clearance.NONE,
+                ExportFields.read(row));
     }
 
     private static PostalAddress billTo(RowCells row) {
@@ -325,7 +327,7 @@ final class OrderBeingRead {
                 Optional.empty(),
                 Handling.ANY,
                 List.of(),
-                new LineGoods(Optional.empty(), "", "", Optional.empty(), Optional.empty()),
+                LineGoods.UNKNOWN,
                 Map.of());
     }
 }

@@ -12,6 +12,9 @@ import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import nobrec.core.address.AddressText;
 import nobrec.core.address.PostalAddress;
+import nobrec.core.customs.DutyPayer;
+import nobrec.core.customs.ExportReason;
+import nobrec.core.customs.Incoterm;
 import nobrec.core.item.FreightClass;
 import nobrec.core.item.GoodsClass;
 import nobrec.core.layout.FieldTarget;
@@ -118,6 +121,13 @@ public final class OrderWriter {
             case REFERENCE_2 -> more.references().get(1);
             case ORIGIN_SYSTEM -> more.origin();
             case ORIGIN_NUMBER -> more.originNumber();
+            case INCOTERM -> more.export().incoterm().map(Incoterm::name).orElse("");
+            case EXPORT_REASON ->
+                more.export().reason().map(ExportReason::words).orElse("");
+            case DUTY_PAYER -> more.export().dutyPayer().map(DutyPayer::words).orElse("");
+            case CURRENCY -> more.export().currency();
+            case LATIN_SHIP_TO ->
+                more.export().latinShipTo().map(AddressText::write).orElse("");
             case CUSTOM -> more.custom().getOrDefault(target.custom(), "");
             default -> "";
         };
@@ -157,6 +167,7 @@ public final class OrderWriter {
                         .collect(Collectors.joining(";"));
             case HS_CODE -> line.goods().hsCode();
             case ORIGIN -> line.goods().origin();
+            case CUSTOMS_DESCRIPTION -> line.goods().customsDescription();
             case GOODS -> line.goods().goodsClass().map(GoodsClass::words).orElse("");
             case FREIGHT_CLASS ->
                 line.goods().freightClass().map(FreightClass::toString).orElse("");

@@ -26,6 +26,18 @@ public record Item(
         return new Item(number, description, Optional.of(weight), unitSize, handling, goods, shelf, barcode);
     }
 
+    /** What a line says to customs, where it says something. */
+    public Item declaredAs(LineGoods said) {
+        LineGoods declared = new LineGoods(
+                said.unitValueCents().or(() -> goods.unitValueCents()),
+                said(said.hsCode(), goods.hsCode()),
+                said(said.origin(), goods.origin()),
+                goods.goodsClass(),
+                goods.freightClass(),
+                said(said.customsDescription(), goods.customsDescription()));
+        return new Item(number, description, unitWeight, unitSize, handling, declared, shelf, barcode);
+    }
+
     /** This, and what it does not say as another one says it. */
     public Item orElse(Item other) {
         return new Item(
@@ -39,7 +51,8 @@ public record Item(
                         said(goods.hsCode(), other.goods.hsCode()),
                         said(goods.origin(), other.goods.origin()),
                         goods.goodsClass().or(() -> other.goods.goodsClass()),
-                        goods.freightClass().or(() -> other.goods.freightClass())),
+                        goods.freightClass().or(() -> other.goods.freightClass()),
+                        said(goods.customsDescription(), other.goods.customsDescription())),
                 said(shelf, other.shelf),
                 said(barcode, other.barcode));
     }

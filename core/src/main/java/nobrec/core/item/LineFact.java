@@ -10,7 +10,8 @@ public enum LineFact {
     HS_CODE("HS code"),
     ORIGIN("country of origin"),
     GOODS("class of goods"),
-    FREIGHT_CLASS("freight class");
+    FREIGHT_CLASS("freight class"),
+    CUSTOMS_DESCRIPTION("description for customs");
 
     private final String words;
 

@@ -507,6 +507,33 @@ final class HeadingWords {
                 "commodity code",
                 "tariff no");
         words(OrderField.ORIGIN, "origin", "country of origin", "coo", "made in", "origin country", "mfg country");
+        words(
+                OrderField.CUSTOMS_DESCRIPTION,
+                "customs description",
+                "description for customs",
+                "export description",
+                "tariff description");
+        words(OrderField.INCOTERM, "incoterm", "incoterms", "terms of trade", "delivery terms", "trade terms");
+        words(OrderField.EXPORT_REASON, "reason for export", "export reason", "purpose of export", "customs purpose");
+        words(
+                OrderField.DUTY_PAYER,
+                "duty paid by",
+                "duties paid by",
+                "duty payer",
+                "bill duty to",
+                "duties and taxes");
+        words(
+                OrderField.CURRENCY,
+                "currency of the declaration",
+                "declaration currency",
+                "customs currency",
+                "invoice currency");
+        words(
+                OrderField.LATIN_SHIP_TO,
+                "ship to in latin letters",
+                "latin ship to",
+                "ship to latin",
+                "romanized address");
         words(OrderField.GOODS, "goods", "goods class", "hazard", "hazmat", "dangerous goods", "hazard class");
         words(OrderField.FREIGHT_CLASS, "class", "freight class", "frt class", "nmfc class", "ltl class");
     }

@@ -41,6 +41,12 @@ public enum OrderField {
     REFERENCE_2("Reference 2 on the label", Part.HEAD, Form.TEXT),
     ORIGIN_SYSTEM("System it belongs to", Part.HEAD, Form.WORD),
     ORIGIN_NUMBER("Number in that system", Part.HEAD, Form.TEXT),
+    INCOTERM("Incoterm", Part.HEAD, Form.TEXT),
+    EXPORT_REASON("Reason for export", Part.HEAD, Form.TEXT),
+    DUTY_PAYER("Duty paid by", Part.HEAD, Form.TEXT),
+    CURRENCY("Currency of the declaration", Part.HEAD, Form.TEXT),
+    /** One text; empty where papers can show it as it is written. */
+    LATIN_SHIP_TO("Ship-to in Latin letters", Part.HEAD, Form.TEXT),
     CUSTOM("Custom field of the job", Part.HEAD, Form.TEXT),
     ITEM("Item", Part.LINE, Form.TEXT),
     DESCRIPTION("Description", Part.LINE, Form.TEXT),
@@ -56,6 +62,7 @@ public enum OrderField {
     LOTS("Lots", Part.LINE, Form.TEXT),
     HS_CODE("HS code", Part.LINE, Form.TEXT),
     ORIGIN("Country of origin", Part.LINE, Form.TEXT),
+    CUSTOMS_DESCRIPTION("Description for customs", Part.LINE, Form.TEXT),
     GOODS("Class of goods", Part.LINE, Form.TEXT),
     FREIGHT_CLASS("Freight class", Part.LINE, Form.TEXT),
     /** One text; empty where the line goes where the job goes. */

@@ -8,6 +8,9 @@ import nobrec.core.address.AddressCheck;
 import nobrec.core.address.AddressPart;
 import nobrec.core.address.AddressText;
 import nobrec.core.address.PostalAddress;
+import nobrec.core.customs.CustomsFact;
+import nobrec.core.customs.CustomsProblem;
+import nobrec.core.customs.GoodsCheck;
 import nobrec.core.layout.OrderField;
 import nobrec.core.readiness.ReadyCheck.Verdict;
 import nobrec.core.workorder.RuleAct;
@@ -151,7 +154,10 @@ public final class JobAttention {
                     ""));
         }
         if (abroad) {
-            customs(line, name, found);
+            GoodsCheck.of(name, line.description(), line.goods(), line.unitWeight()).stream()
+                    .filter(problem -> problem.stops() && problem.fact() != CustomsFact.NET_WEIGHT)
+                    .map(problem -> customs(problem, line))
+                    .forEach(found::add);
         }
     }
 
@@ -172,25 +178,19 @@ public final class JobAttention {
                 line.quantityReady().map(String::valueOf).orElse(""));
     }
 
-    private static void customs(WorkOrder.Line line, String name, List<Attention> found) {
-        if (line.goods().hsCode().isBlank()) {
-            found.add(customs("the HS code", OrderField.HS_CODE, line, name));
-        }
-        if (line.goods().origin().isBlank()) {
-            found.add(customs("the country of origin", OrderField.ORIGIN, line, name));
-        }
-        if (line.goods().unitValueCents().isEmpty()) {
-            found.add(customs("the value", OrderField.UNIT_VALUE, line, name));
-        }
-    }
-
-    private static Attention customs(String what, OrderField field, WorkOrder.Line line, String name) {
-        return Attention.ofLine(
-                AttentionKind.CUSTOMS,
-                "Customs wants " + what + " of " + name + ", and its record does not say it.",
-                "Write it here.",
-                field,
-                line.position(),
-                "");
+    /** What one piece weighs is asked for at home as well. */
+    private static Attention customs(CustomsProblem problem, WorkOrder.Line line) {
+        OrderField field = switch (problem.fact()) {
+            case HS_CODE -> OrderField.HS_CODE;
+            case ORIGIN -> OrderField.ORIGIN;
+            case VALUE -> OrderField.UNIT_VALUE;
+            default -> OrderField.CUSTOMS_DESCRIPTION;
+        };
+        String now = switch (field) {
+            case HS_CODE -> line.goods().hsCode();
+            case ORIGIN -> line.goods().origin();
+            default -> "";
+        };
+        return Attention.ofLine(AttentionKind.CUSTOMS, problem.reason(), problem.remedy(), field, line.position(), now);
     }
 }

@@ -23,7 +23,8 @@ public record ReadyCheck(Subject subject, Verdict verdict, String reason, String
         PAPERS,
         PROMISE,
         PAYMENT,
-        REQUEST
+        REQUEST,
+        CUSTOMS
     }
 
     /** A caution is said and does not hinder; a stop must be corrected first. */
@@ -46,7 +47,9 @@ public record ReadyCheck(Subject subject, Verdict verdict, String reason, String
         READY_PIECES,
         REQUEST,
         PAYMENT,
-        CONTENTS_SCAN
+        CONTENTS_SCAN,
+        CUSTOMS,
+        LATIN_SHIP_TO
     }
 
     static ReadyCheck fine(Subject subject, String reason) {

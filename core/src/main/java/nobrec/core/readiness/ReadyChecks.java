@@ -11,6 +11,7 @@ import nobrec.core.address.AddressCheck;
 import nobrec.core.address.PlaceKind;
 import nobrec.core.address.PostalAddress;
 import nobrec.core.charging.FreightTerms;
+import nobrec.core.customs.CustomsProblem;
 import nobrec.core.limit.Limits;
 import nobrec.core.measure.UnitSystem;
 import nobrec.core.notation.DayWords;
@@ -43,6 +44,7 @@ public final class ReadyChecks {
      * @param notLaid numbers of packages in which no way was found to lay the contents
      * @param scanned how far the contents were checked by scan
      * @param measureDoubts what speaks against a weight or a size, by package number
+     * @param customs what is declared where it goes abroad; empty at home
      * @param shipOn the day it is put off to
      * @param notPrintable what the papers cannot show as it is recorded
      */
@@ -64,10 +66,18 @@ public final class ReadyChecks {
             ScannedContents scanned,
             Map<Integer, String> measureDoubts,
             List<NotPrintable> notPrintable,
+            Optional<CustomsState> customs,
             List<PackageToRate> packages,
             Optional<LocalDate> promiseDate,
             Optional<LocalDate> shipOn,
             Optional<Offer> chosen) {}
+
+    /**
+     * How far a shipment abroad can be declared.
+     *
+     * @param summary what is declared, in words
+     */
+    public record CustomsState(List<CustomsProblem> problems, String summary) {}
 
     /**
      * What the records of the jobs in it say that is no matter of packing or price.
@@ -123,6 +133,7 @@ public final class ReadyChecks {
         checks.add(weight(look));
         checks.add(service(look, units));
         account(look).ifPresent(checks::add);
+        look.customs().map(ReadyChecks::customs).ifPresent(checks::add);
         papers(look).ifPresent(checks::add);
         promise(look).ifPresent(checks::add);
         return checks;
@@ -130,6 +141,23 @@ public final class ReadyChecks {
 
     public static boolean allowShipping(List<ReadyCheck> checks) {
         return checks.stream().noneMatch(check -> check.verdict() == Verdict.STOP);
+    }
+
+    /** The worst of what customs would ask, and how much more there is. */
+    private static ReadyCheck customs(CustomsState customs) {
+        Optional<CustomsProblem> worst = customs.problems().stream()
+                .filter(CustomsProblem::stops)
+                .findFirst()
+                .or(() -> customs.problems().stream().findFirst());
+        if (worst.isEmpty()) {
+            return ReadyCheck.fine(Subject.CUSTOMS, customs.summary());
+        }
+        int more = customs.problems().size() - 1;
+        CustomsProblem problem = worst.get();
+        String reason = problem.reason() + (more > 0 ? " And " + more + " more." : "");
+        return problem.stops()
+                ? ReadyCheck.stop(Subject.CUSTOMS, reason, problem.remedy(), CorrectedIn.CUSTOMS)
+                : ReadyCheck.caution(Subject.CUSTOMS, reason, problem.remedy(), CorrectedIn.CUSTOMS);
     }
 
     private static Optional<ReadyCheck> missing(MissingPieces missing) {
@@ -292,7 +320,7 @@ public final class ReadyChecks {
                 .findFirst();
         if (onLabel.isPresent()) {
             return onLabel.map(
-                    each -> ReadyCheck.stop(Subject.PAPERS, each.reason(), each.remedy(), CorrectedIn.ADDRESS));
+                    each -> ReadyCheck.stop(Subject.PAPERS, each.reason(), each.remedy(), CorrectedIn.LATIN_SHIP_TO));
         }
         int more = look.notPrintable().size() - 1;
         return look.notPrintable().stream()

@@ -5,6 +5,7 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Set;
 import nobrec.core.carton.CartonKind;
+import nobrec.core.customs.ExportPaper;
 import nobrec.core.item.GoodsClass;
 
 /**
@@ -15,6 +16,7 @@ import nobrec.core.item.GoodsClass;
  * @param takes what kinds of packages it accepts
  * @param excludedGoods classes of goods it is not open to
  * @param accessorials what it offers beyond plain carriage
+ * @param exportPapers what it needs abroad besides the label
  */
 public record Service(
         String code,
@@ -25,12 +27,14 @@ public record Service(
         Transit transit,
         Set<CartonKind> takes,
         Set<GoodsClass> excludedGoods,
-        Set<Accessorial> accessorials) {
+        Set<Accessorial> accessorials,
+        List<ExportPaper> exportPapers) {
 
     public Service {
         takes = Set.copyOf(takes);
         excludedGoods = Set.copyOf(excludedGoods);
         accessorials = Set.copyOf(accessorials);
+        exportPapers = List.copyOf(exportPapers);
     }
 
     /**

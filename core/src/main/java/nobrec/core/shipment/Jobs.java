@@ -1,7 +1,6 @@
 package nobrec.core.shipment;
 
 import java.time.LocalDate;
-import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -129,23 +128,5 @@ public record Jobs(WorkOrder leading, List<WorkOrder> all) {
         return goodsByClass(shipment.lines().stream()
                 .map(line -> new Shipment.Content(line.workOrderLineId(), line.quantity(), List.of()))
                 .toList());
-    }
-
-    /** What customs wants to know and the records do not say, in words. */
-    public List<String> customsGaps(Shipment shipment) {
-        List<String> gaps = new ArrayList<>();
-        for (Shipment.Line each : shipment.lines()) {
-            WorkOrder.Line line = line(each.workOrderLineId());
-            if (line.goods().hsCode().isBlank()) {
-                gaps.add("the HS code of " + line.item());
-            }
-            if (line.goods().origin().isBlank()) {
-                gaps.add("the country of origin of " + line.item());
-            }
-            if (line.goods().unitValueCents().isEmpty()) {
-                gaps.add("the value of " + line.item());
-            }
-        }
-        return gaps;
     }
 }

@@ -3,6 +3,7 @@ package nobrec.core.workorder;
 import java.util.List;
 import java.util.Map;
 import nobrec.core.address.PostalAddress;
+import nobrec.core.customs.ExportDetails;
 
 /**
  * What a work order can say besides, and most do without.
@@ -16,6 +17,7 @@ import nobrec.core.address.PostalAddress;
  * @param originNumber its number there
  * @param custom the shop's own fields, by name
  * @param clearance what was decided and learned about it here
+ * @param export what it says of its way to another country
  */
 public record Particulars(
         String batch,
@@ -29,12 +31,13 @@ public record Particulars(
         String origin,
         String originNumber,
         Map<String, String> custom,
-        Clearance clearance) {
+        Clearance clearance,
+        ExportDetails export) {
 
     private static final PostalAddress NOWHERE = new PostalAddress("", "", "", "", "", "", "", "");
 
-    public static final Particulars NONE =
-            new Particulars("", "", "", "", false, "", List.of("", ""), NOWHERE, "", "", Map.of(), Clearance.NONE);
+    public static final Particulars NONE = new Particulars(
+            "", "", "", "", false, "", List.of("", ""), NOWHERE, "", "", Map.of(), Clearance.NONE, ExportDetails.NONE);
 
     public Particulars {
         references = List.copyOf(references);
@@ -55,6 +58,7 @@ public record Particulars(
                 origin,
                 originNumber,
                 custom,
-                clearance);
+                clearance,
+                export);
     }
 }

@@ -235,6 +235,16 @@ public record WorkOrder(
                         .toList());
     }
 
+    /** Its ship-to as papers show it: in Latin letters where it was written so for this very place. */
+    public PostalAddress shipToOnPapers() {
+        return particulars
+                .export()
+                .latinShipTo()
+                .filter(latin -> latin.country().equals(shipTo.country())
+                        && latin.postalCode().equals(shipTo.postalCode()))
+                .orElse(shipTo);
+    }
+
     /** As a person said it, else as the address tells. */
     public PlaceKind placeKind() {
         return saidPlaceKind.orElseGet(() -> PlaceKindRule.kindOf(shipTo));

@@ -8,6 +8,7 @@ import java.time.LocalDateTime;
 import java.time.LocalTime;
 import java.util.Collections;
 import java.util.EnumSet;
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
@@ -40,7 +41,8 @@ class DepartureOutlookTest {
                 new Service.Transit(Collections.nCopies(8, days), Map.of()),
                 any.takes(),
                 Set.of(),
-                Set.of());
+                Set.of(),
+                List.of());
     }
 
     /** Two working days on the way; Wednesday 25 November 2026 is before Thanksgiving. */

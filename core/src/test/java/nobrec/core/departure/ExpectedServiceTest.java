@@ -51,7 +51,8 @@ class ExpectedServiceTest {
                 new Service.Transit(List.of(1, 1, 2, 2, 3, 4, 4, 5), Map.of()),
                 Set.of(code.equals("LTL") ? CartonKind.PALLET : CartonKind.CARTON),
                 Set.of(),
-                Set.of());
+                Set.of(),
+                List.of());
     }
 
     @ParameterizedTest

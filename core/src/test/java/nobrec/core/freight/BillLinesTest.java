@@ -54,7 +54,7 @@ class BillLinesTest {
     }
 
     private static LineGoods goods(Optional<FreightClass> freightClass, Optional<GoodsClass> goodsClass) {
-        return new LineGoods(Optional.empty(), "", "", goodsClass, freightClass);
+        return new LineGoods(Optional.empty(), "", "", goodsClass, freightClass, "");
     }
 
     private static final Jobs JOBS = jobs(List.of(

@@ -108,15 +108,8 @@ class ItemReaderTest {
     @Test
     void anItemThatKnowsNothingFillsNothing() {
         WorkOrderDraft.Line line = OrderWriterTest.line(new Random(3));
-        Item empty = new Item(
-                line.item(),
-                "",
-                Optional.empty(),
-                Optional.empty(),
-                Handling.ANY,
-                new LineGoods(Optional.empty(), "", "", Optional.empty(), Optional.empty()),
-                "",
-                "");
+        Item empty =
+                new Item(line.item(), "", Optional.empty(), Optional.empty(), Handling.ANY, LineGoods.UNKNOWN, "", "");
         assertThat(FilledLine.of(line, empty, Set.of())).isEqualTo(line);
     }
 

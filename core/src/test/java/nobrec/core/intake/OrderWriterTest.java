@@ -14,6 +14,10 @@ import java.util.Random;
 import java.util.stream.IntStream;
 import nobrec.core.address.PostalAddress;
 import nobrec.core.charging.FreightTerms;
+import nobrec.core.customs.DutyPayer;
+import nobrec.core.customs.ExportDetails;
+import nobrec.core.customs.ExportReason;
+import nobrec.core.customs.Incoterm;
 import nobrec.core.item.FreightClass;
 import nobrec.core.item.GoodsClass;
 import nobrec.core.item.Handling;
@@ -121,6 +125,17 @@ class OrderWriterTest {
                         "US"));
     }
 
+    private static ExportDetails anyExport(Random random) {
+        return new ExportDetails(
+                random.nextBoolean() ? Optional.of(any(List.of(Incoterm.values()), random)) : Optional.empty(),
+                random.nextBoolean() ? Optional.of(any(List.of(ExportReason.values()), random)) : Optional.empty(),
+                random.nextBoolean() ? Optional.of(any(List.of(DutyPayer.values()), random)) : Optional.empty(),
+                any(List.of("", "EUR", "JPY"), random),
+                random.nextBoolean()
+                        ? Optional.of(new PostalAddress("Kato Works", "", "1 Kiso", "", "Nagoya", "", "450-0002", "JP"))
+                        : Optional.empty());
+    }
+
     private static <T> T any(List<T> values, Random random) {
         return values.get(random.nextInt(values.size()));
     }
@@ -164,7 +179,8 @@ class OrderWriterTest {
                         any(List.of("", "WEBSHOP"), random),
                         text(random),
                         random.nextBoolean() ? Map.of("Shelf", "B 4") : Map.of(),
-                        Clearance.NONE),
+                        Clearance.NONE,
+                        anyExport(random)),
                 lines,
                 List.of());
     }
@@ -196,7 +212,8 @@ class OrderWriterTest {
                         random.nextBoolean()
                                 ? Optional.of(any(List.of(GoodsClass.values()), random))
                                 : Optional.empty(),
-                        random.nextBoolean() ? FreightClass.read("92.5") : Optional.empty()),
+                        random.nextBoolean() ? FreightClass.read("92.5") : Optional.empty(),
+                        any(List.of("", "Rubber gaskets, not cellular"), random)),
                 random.nextBoolean() ? Map.of("Shelf", "L 9") : Map.of());
     }
 

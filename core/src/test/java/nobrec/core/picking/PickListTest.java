@@ -35,7 +35,7 @@ class PickListTest {
                 Optional.empty(),
                 Handling.ANY,
                 List.of(),
-                new LineGoods(Optional.empty(), "", "", Optional.empty(), Optional.empty()),
+                LineGoods.UNKNOWN,
                 Map.of(),
                 Optional.empty(),
                 Set.of());

@@ -100,7 +100,8 @@ public final class DemoRates {
                 new Service.Transit(List.of(1, 1, 2, 2, 3, 4, 4, 5), Map.of()),
                 Set.of(takes),
                 Set.of(),
-                EnumSet.allOf(Accessorial.class));
+                EnumSet.allOf(Accessorial.class),
+                List.of());
     }
 
     public static Destination zone(int number) {

@@ -64,7 +64,8 @@ class OfferTest {
                 new Service.Transit(List.of(1, 1, 1, 1, 1, 1, 1, 1), Map.of("CA", 4)),
                 Set.of(CartonKind.CARTON),
                 Set.of(GoodsClass.LIMITED_QUANTITY),
-                Set.of());
+                Set.of(),
+                List.of());
         PackageToRate bad = new PackageToRate(
                 2,
                 Optional.of(DemoRates.pounds("80")),

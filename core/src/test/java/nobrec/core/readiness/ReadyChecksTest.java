@@ -51,7 +51,8 @@ class ReadyChecksTest {
                 any.transit(),
                 any.takes(),
                 Set.of(),
-                Set.of());
+                Set.of(),
+                List.of());
         return new Offer(
                 service,
                 CurrencyUnit.USD,
@@ -115,6 +116,7 @@ class ReadyChecksTest {
                 ScannedContents.NONE,
                 doubts,
                 List.of(),
+                Optional.empty(),
                 List.of(parcel),
                 Optional.of(DAY),
                 Optional.empty(),
@@ -255,6 +257,7 @@ class ReadyChecksTest {
                         look.scanned(),
                         look.measureDoubts(),
                         List.of(found),
+                        Optional.empty(),
                         look.packages(),
                         look.promiseDate(),
                         look.shipOn(),
@@ -270,7 +273,7 @@ class ReadyChecksTest {
         NotPrintable text = new NotPrintable(NotPrintable.Where.TEXT, "item SK-3", "Ж");
         NotPrintable shipTo = new NotPrintable(NotPrintable.Where.SHIP_TO, "the ship-to", "Ж");
         assertThat(papers(text, shipTo).verdict()).isEqualTo(Verdict.STOP);
-        assertThat(papers(text, shipTo).correctedIn()).isEqualTo(CorrectedIn.ADDRESS);
+        assertThat(papers(text, shipTo).correctedIn()).isEqualTo(CorrectedIn.LATIN_SHIP_TO);
         assertThat(papers(text, text).verdict()).isEqualTo(Verdict.CAUTION);
         assertThat(papers(text, text).reason())
                 .isEqualTo("The papers show “?” for “Ж” in item SK-3. And 1 more of the kind.");

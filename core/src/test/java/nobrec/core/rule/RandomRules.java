@@ -10,6 +10,7 @@ import java.util.Set;
 import java.util.stream.IntStream;
 import nobrec.core.address.PostalAddress;
 import nobrec.core.charging.FreightTerms;
+import nobrec.core.customs.ExportDetails;
 import nobrec.core.item.Handling;
 import nobrec.core.item.LineGoods;
 import nobrec.core.item.LotShare;
@@ -176,7 +177,8 @@ public final class RandomRules {
                 "",
                 "",
                 custom,
-                Clearance.NONE);
+                Clearance.NONE,
+                ExportDetails.NONE);
     }
 
     private WorkOrder.Line line(int at) {
@@ -200,7 +202,8 @@ public final class RandomRules {
                         "",
                         "",
                         Optional.empty(),
-                        Optional.empty()),
+                        Optional.empty(),
+                        ""),
                 Map.of(),
                 Optional.empty(),
                 Set.of());

@@ -33,7 +33,7 @@ class HandPackingTest {
     static final CartonSet CARTONS = new CartonSet(DemoStock.parcelCartons());
     static final PostalAddress TO =
             new PostalAddress("Pellworth", "", "2200 Foundry Park", "", "Tucson", "AZ", "85701", "US");
-    private static final LineGoods GOODS = new LineGoods(Optional.empty(), "", "", Optional.empty(), Optional.empty());
+    private static final LineGoods GOODS = LineGoods.UNKNOWN;
 
     static WorkOrder job(long id, PostalAddress to, List<WorkOrder.Line> lines) {
         return job(id, to, lines, Ruling.NONE);

@@ -68,14 +68,7 @@ class LearnedWeightTest {
 
     private static Item item(String number, String weight) {
         return new Item(
-                number,
-                "",
-                Optional.of(pounds(weight)),
-                Optional.empty(),
-                Handling.ANY,
-                new LineGoods(Optional.empty(), "", "", Optional.empty(), Optional.empty()),
-                "",
-                "");
+                number, "", Optional.of(pounds(weight)), Optional.empty(), Handling.ANY, LineGoods.UNKNOWN, "", "");
     }
 
     @ParameterizedTest

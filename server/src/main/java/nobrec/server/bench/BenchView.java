@@ -21,6 +21,7 @@ import nobrec.server.api.figure.WeightFigure;
  * @param id zero while it is only looked at
  * @param opened whether it is there; else it is shown as the first act would find it
  * @param offers what each service costs; once shipped only the one it went by, as it was then
+ * @param notInPrices what offers abroad do not hold, in words; left out at home and once it is shipped
  * @param charge what the customer pays; empty for whoever may not see that
  * @param seesCharge whether whoever looks may see it
  * @param refusedBefore why the carrier refused it at the last try, while it is open again
@@ -60,6 +61,7 @@ public record BenchView(
         List<OfferView> offers,
         boolean quotesWanted,
         boolean quotesAwaited,
+        Optional<String> notInPrices,
         String choiceReason,
         List<CheckView> checks,
         List<HouseRuleView> rules,

@@ -39,7 +39,7 @@ public record Consignment(
                 day.toString(),
                 jobs.numbers(),
                 Party.of(site.address(), site.phone()),
-                Party.of(job.shipTo(), phone(job)),
+                Party.of(job.shipToOnPapers(), phone(job)),
                 shipment.packages().stream().map(Parcel::of).toList(),
                 quote);
     }
@@ -50,7 +50,7 @@ public record Consignment(
                 service,
                 day.toString(),
                 job.number(),
-                Party.of(job.shipTo(), phone(job)),
+                Party.of(job.shipToOnPapers(), phone(job)),
                 Party.of(site.address(), site.phone()),
                 List.of(Parcel.of(1, weight, size)),
                 "");

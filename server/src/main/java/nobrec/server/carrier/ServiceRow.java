@@ -1,8 +1,10 @@
 package nobrec.server.carrier;
 
+import java.util.Comparator;
 import java.util.stream.Collectors;
 import nobrec.core.address.PlaceKind;
 import nobrec.core.carton.CartonKind;
+import nobrec.core.customs.ExportPaper;
 import nobrec.core.item.GoodsClass;
 import nobrec.core.measure.Length;
 import nobrec.core.measure.Weight;
@@ -26,7 +28,8 @@ record ServiceRow(
         String transitPlaces,
         String takes,
         String excludedGoods,
-        String accessorials) {
+        String accessorials,
+        String exportPapers) {
 
     static ServiceRow of(Service service) {
         ServiceLimits limits = service.limits();
@@ -44,7 +47,9 @@ record ServiceRow(
                 Words.joinPairs(service.transit().byPlace().all()),
                 Words.join(service.takes()),
                 Words.join(service.excludedGoods()),
-                Words.join(service.accessorials()));
+                Words.join(service.accessorials()),
+                Words.joinPairs(service.exportPapers().stream()
+                        .collect(Collectors.toMap(each -> each.kind().name(), ExportPaper::copies))));
     }
 
     Service service(Carrier carrier) {
@@ -64,6 +69,10 @@ record ServiceRow(
                         Words.splitPairs(transitPlaces)),
                 Words.split(takes, CartonKind::valueOf),
                 Words.split(excludedGoods, GoodsClass::valueOf),
-                Words.split(accessorials, Accessorial::valueOf));
+                Words.split(accessorials, Accessorial::valueOf),
+                Words.splitPairs(exportPapers).entrySet().stream()
+                        .map(each -> new ExportPaper(ExportPaper.Kind.valueOf(each.getKey()), each.getValue()))
+                        .sorted(Comparator.comparing(ExportPaper::kind))
+                        .toList());
     }
 }

@@ -7,6 +7,7 @@ import java.nio.file.Path;
 import java.time.DayOfWeek;
 import java.time.LocalDate;
 import java.util.EnumSet;
+import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
@@ -15,6 +16,8 @@ import java.util.stream.Collectors;
 import nobrec.core.calendar.LeavesBy;
 import nobrec.core.calendar.Pickup;
 import nobrec.core.charging.ChargeRule;
+import nobrec.core.customs.ExchangeRate;
+import nobrec.core.customs.ExportPaper;
 import nobrec.core.measure.Length;
 import nobrec.core.measure.LengthUnit;
 import nobrec.core.measure.Weight;
@@ -29,6 +32,8 @@ import nobrec.server.carrier.RateSheetIntake;
 import nobrec.server.carrier.ServiceCatalog;
 import nobrec.server.carton.CartonTypes;
 import nobrec.server.charge.ShopChargeRules;
+import nobrec.server.customs.Customs;
+import nobrec.server.customs.ExportSetUp;
 import nobrec.server.platform.DemoSettings;
 import nobrec.server.platform.csv.UploadedFile;
 import nobrec.server.platform.money.ShopMoney;
@@ -68,6 +73,7 @@ class DemoLoader implements ApplicationRunner {
     private final RateSheetIntake rateSheets;
     private final ShopChargeRules chargeRules;
     private final HouseRules houseRules;
+    private final Customs customs;
     private final ShopMoney money;
 
     DemoLoader(
@@ -81,8 +87,10 @@ class DemoLoader implements ApplicationRunner {
             RateSheetIntake rateSheets,
             ShopChargeRules chargeRules,
             HouseRules houseRules,
+            Customs customs,
             ShopMoney money) {
         this.houseRules = houseRules;
+        this.customs = customs;
         this.money = money;
         this.demo = demo;
         this.json = json;
@@ -111,6 +119,7 @@ class DemoLoader implements ApplicationRunner {
         DemoTables.cartonTypes(folder.resolve("carton-types.csv"), money).forEach(cartonTypes::add);
         catalog.addFuel(DemoTables.fuel(folder.resolve("fuel.csv")));
         addServices(shop, folder.resolve("rates"));
+        addExport(shop.export());
         shop.houseRules().forEach(rule -> houseRules.add(rule, AuditLog.BY_ITSELF));
         LOG.info("The demonstration is set up: {}.", shop.site().company());
     }
@@ -171,6 +180,22 @@ class DemoLoader implements ApplicationRunner {
         }
     }
 
+    private void addExport(DemoShop.ExportEntry export) {
+        customs.change(
+                new ExportSetUp(
+                        0,
+                        export.signer(),
+                        export.signerTitle(),
+                        export.taxNumber(),
+                        export.incoterm(),
+                        export.reason(),
+                        export.forwarder()),
+                AuditLog.BY_ITSELF);
+        LocalDate today = sites.timeAt(sites.home()).toLocalDate();
+        export.rates()
+                .forEach((currency, rate) -> customs.keep(new ExchangeRate(currency, today, rate), AuditLog.BY_ITSELF));
+    }
+
     private static Service service(DemoShop.ServiceEntry entry, Carrier carrier) {
         return new Service(
                 entry.code(),
@@ -186,7 +211,12 @@ class DemoLoader implements ApplicationRunner {
                 new Service.Transit(entry.transitDays(), entry.transitPlaces()),
                 Set.copyOf(entry.takes()),
                 Set.copyOf(entry.excludedGoods()),
-                Set.copyOf(entry.accessorials()));
+                Set.copyOf(entry.accessorials()),
+                entry.exportPapers() == null
+                        ? List.of()
+                        : entry.exportPapers().entrySet().stream()
+                                .map(each -> new ExportPaper(each.getKey(), each.getValue()))
+                                .toList());
     }
 
     private static ChargeRule rule(DemoShop.ChargeRuleEntry entry) {

@@ -7,6 +7,9 @@ import java.util.List;
 import java.util.Map;
 import nobrec.core.address.PlaceKind;
 import nobrec.core.carton.CartonKind;
+import nobrec.core.customs.ExportPaper;
+import nobrec.core.customs.ExportReason;
+import nobrec.core.customs.Incoterm;
 import nobrec.core.identifier.TrackingForm;
 import nobrec.core.item.GoodsClass;
 import nobrec.core.service.Accessorial;
@@ -26,7 +29,18 @@ record DemoShop(
         List<SourceEntry> sources,
         List<ServiceEntry> services,
         List<ChargeRuleEntry> chargeRules,
+        ExportEntry export,
         List<RuleDocument> houseRules) {
+
+    /** @param rates what one unit of a currency costs, as of the first day */
+    record ExportEntry(
+            String signer,
+            String signerTitle,
+            String taxNumber,
+            Incoterm incoterm,
+            ExportReason reason,
+            String forwarder,
+            Map<String, BigDecimal> rates) {}
 
     record SiteEntry(
             String code,
@@ -102,5 +116,6 @@ record DemoShop(
             List<CartonKind> takes,
             List<GoodsClass> excludedGoods,
             List<Accessorial> accessorials,
+            @Nullable Map<ExportPaper.Kind, Integer> exportPapers,
             String sheet) {}
 }

@@ -44,12 +44,12 @@ class BillsOfLading {
                 service.name(),
                 shipment.packages().get(0).trackingNumber().orElseThrow(),
                 DayWords.withYear(shipment.outcome().orElseThrow().shipDate()),
-                LabelAddress.lines(site.address()),
+                LabelAddress.lines(site.address(), job.shipTo().country()),
                 LabelAddress.phone(site.phone(), site.country(), site),
-                LabelAddress.lines(job.shipTo()),
+                LabelAddress.lines(job.shipToOnPapers(), site.country()),
                 LabelAddress.phone(job.phone(), job.shipTo().country(), site),
                 job.terms() == FreightTerms.THIRD_PARTY
-                        ? LabelAddress.lines(job.particulars().billTo())
+                        ? LabelAddress.lines(job.particulars().billTo(), site.country())
                         : List.of(),
                 terms(job.terms()),
                 job.carrierAccount(),

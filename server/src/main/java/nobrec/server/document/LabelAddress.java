@@ -2,7 +2,7 @@ package nobrec.server.document;
 
 import java.util.List;
 import java.util.stream.Stream;
-import nobrec.core.address.Countries;
+import nobrec.core.address.AddressLayout;
 import nobrec.core.address.PhoneNumber;
 import nobrec.core.address.PostalAddress;
 import nobrec.core.workorder.WorkOrder;
@@ -14,7 +14,7 @@ final class LabelAddress {
     private LabelAddress() {}
 
     static LabelText.Receiver receiver(WorkOrder job, Site site) {
-        return receiver(job.shipTo(), job.phone(), site);
+        return receiver(job.shipToOnPapers(), job.phone(), site);
     }
 
     /** The site itself, for what comes back to it. */
@@ -22,12 +22,18 @@ final class LabelAddress {
         return receiver(site.address(), site.phone(), site);
     }
 
+    /** At home the postal code stands large; abroad the country, and the code by the form of that country. */
     private static LabelText.Receiver receiver(PostalAddress to, String phone, Site site) {
+        boolean abroad = !to.country().equals(site.country());
         return new LabelText.Receiver(
                 filled(to.company(), to.person()),
-                filled(to.street(), to.street2(), to.state().isEmpty() ? to.city() : to.city() + ", " + to.state()),
-                to.postalCode(),
-                to.country().equals(site.country()) ? "" : Countries.nameOf(to.country()),
+                abroad
+                        ? AddressLayout.lines(to)
+                        : filled(
+                                to.street(),
+                                to.street2(),
+                                to.state().isEmpty() ? to.city() : to.city() + ", " + to.state()),
+                abroad ? AddressLayout.countryLine(to.country()) : to.postalCode(),
                 phone(phone, to.country(), site));
     }
 
@@ -38,8 +44,9 @@ final class LabelAddress {
                 .orElse("");
     }
 
-    static List<String> lines(PostalAddress address) {
-        return filled(address.company(), address.person(), address.street(), address.street2(), address.cityLine());
+    /** @param readIn country in which they are read; an address in another one names its country */
+    static List<String> lines(PostalAddress address, String readIn) {
+        return AddressLayout.whole(address, readIn);
     }
 
     static List<String> filled(String... lines) {

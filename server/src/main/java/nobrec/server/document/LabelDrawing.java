@@ -23,6 +23,9 @@ final class LabelDrawing {
 
     private static final float ADDRESS = 16;
     private static final float ATTENTION = 12;
+    /** Room for names and lines. */
+    private static final float ADDRESS_HIGH = 76;
+
     private static final float ACROSS = 84;
 
     /** All but the bars of the tracking number. */
@@ -94,23 +97,25 @@ final class LabelDrawing {
         for (String line : to.lines()) {
             address = Math.min(address, ADDRESS * room / Math.max(room, Canvas.width(fonts.bold(line), ADDRESS)));
         }
+        float high = to.names().size() * (ATTENTION + 2.5f) + to.lines().size() * (ADDRESS + 2);
+        float closer = Math.min(1, ADDRESS_HIGH / high);
+        address *= closer;
         float names = Math.min(ATTENTION, address * 3 / 4);
         float baseline = 156;
         for (int index = 0; index < to.names().size(); index++) {
             String name = to.names().get(index);
             canvas.text(index == 0 ? fonts.bold(name) : fonts.plain(name), LEFT, baseline, names, room);
-            baseline += ATTENTION + 2.5f;
+            baseline += (ATTENTION + 2.5f) * closer;
         }
         baseline += 4;
         for (int index = 0; index < to.lines().size(); index++) {
             String line = to.lines().get(index);
             boolean city = index == to.lines().size() - 1;
             canvas.text(city ? fonts.bold(line) : fonts.plain(line), LEFT, baseline, address, room);
-            baseline += ADDRESS + 2;
+            baseline += (ADDRESS + 2) * closer;
         }
-        canvas.text(fonts.figures(to.postalCode()), LEFT, 252, 26, room * 0.62f);
-        canvas.text(fonts.plain(to.country()), LEFT + room * 0.45f, 242, 10, room * 0.55f);
-        canvas.text(fonts.plain(to.phone()), LEFT + room * 0.45f, 252, 9, room * 0.55f);
+        canvas.text(fonts.figures(to.large()), LEFT, 252, 26, room * 0.6f);
+        canvas.text(fonts.plain(to.phone()), LEFT + room * 0.64f, 252, 9, room * 0.36f);
         canvas.rule(LEFT, 258, right, 1.2f);
     }
 

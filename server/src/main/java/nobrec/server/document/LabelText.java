@@ -33,8 +33,8 @@ public record LabelText(
      * Who gets it.
      *
      * @param names company and person
-     * @param lines streets and the city with its state, without the postal code
-     * @param country empty text at home
+     * @param lines streets and the city with its state; abroad with the postal code as well
+     * @param large what sorters look for: the postal code at home, the country abroad
      */
-    public record Receiver(List<String> names, List<String> lines, String postalCode, String country, String phone) {}
+    public record Receiver(List<String> names, List<String> lines, String large, String phone) {}
 }

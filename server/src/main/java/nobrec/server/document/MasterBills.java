@@ -40,18 +40,18 @@ public class MasterBills {
                 number,
                 carrier,
                 DayWords.withYear(gone.get(0).shipment().outcome().orElseThrow().shipDate()),
-                LabelAddress.lines(site.address()),
+                LabelAddress.lines(site.address(), site.country()),
                 LabelAddress.phone(site.phone(), site.country(), site),
                 driver,
                 all.lines().stream().map(BillsOfLading::line).toList(),
                 all.packages(),
                 BillsOfLading.pounds(all.pounds()),
                 all.lines().stream().anyMatch(BillLines.Line::hazardous),
-                listed(gone, lines)));
+                listed(site, gone, lines)));
     }
 
     /** Shipments to the same place share a stop. */
-    private static List<MasterBillText.Bill> listed(List<Gone> gone, List<BillLines> lines) {
+    private static List<MasterBillText.Bill> listed(Site site, List<Gone> gone, List<BillLines> lines) {
         Map<String, Integer> stops = new LinkedHashMap<>();
         List<MasterBillText.Bill> listed = new ArrayList<>();
         for (int index = 0; index < gone.size(); index++) {
@@ -63,7 +63,7 @@ public class MasterBills {
                     stops.getOrDefault(place, 0),
                     BillsOfLading.numberOf(shipment),
                     shipment.packages().get(0).trackingNumber().orElse(""),
-                    LabelAddress.lines(jobs.leading().shipTo()),
+                    LabelAddress.lines(jobs.leading().shipToOnPapers(), site.country()),
                     BillsOfLading.terms(jobs.leading().terms()),
                     lines.get(index).packages(),
                     BillsOfLading.pounds(lines.get(index).pounds()),

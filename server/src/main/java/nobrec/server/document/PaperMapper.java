@@ -27,7 +27,7 @@ interface PaperMapper {
     @ChangesAnyRows
     void markVoid(@Param("kind") Subject.Kind kind, @Param("id") long id, @Param("voidBy") long voidBy);
 
-    /** The label of one package, and the papers that list all of them. */
+    /** The papers of one package, and those that list all of them, which bear the number zero. */
     @ChangesAnyRows
     void markPackageVoid(
             @Param("kind") Subject.Kind kind,

@@ -79,6 +79,11 @@ public class Papers {
         return drawn(subject, PaperKind.BILL_OF_LADING, 0, "Bill of lading", bills.print(text));
     }
 
+    /** One that another part of this room has set. */
+    NewPaper drawn(Subject subject, ExportPapers.Drawn paper) {
+        return drawn(subject, paper.kind(), paper.packageNumber(), paper.title(), paper.pdf());
+    }
+
     public NewPaper drawManifest(Subject subject, ManifestText text) {
         return drawn(subject, PaperKind.MANIFEST, 0, "Manifest", manifests.print(text));
     }

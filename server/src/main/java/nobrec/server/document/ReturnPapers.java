@@ -45,7 +45,7 @@ public class ReturnPapers {
                         back.service().carrier().name(),
                         back.service().name(),
                         back.trackingNumber(),
-                        LabelAddress.lines(job.shipTo()),
+                        LabelAddress.lines(job.shipToOnPapers(), back.site().country()),
                         LabelAddress.phone(job.phone(), job.shipTo().country(), back.site()),
                         LabelAddress.receiver(back.site()),
                         job.number(),

@@ -32,6 +32,7 @@ public class ShipmentPapers {
 
     private final Papers papers;
     private final BillsOfLading bills;
+    private final ExportPapers exportPapers;
     private final Sites sites;
     private final SlipTexts slipTexts;
     private final SlipDesigns designs;
@@ -40,12 +41,14 @@ public class ShipmentPapers {
     ShipmentPapers(
             Papers papers,
             BillsOfLading bills,
+            ExportPapers exportPapers,
             Sites sites,
             SlipTexts slipTexts,
             SlipDesigns designs,
             NobrecSettings settings) {
         this.papers = papers;
         this.bills = bills;
+        this.exportPapers = exportPapers;
         this.sites = sites;
         this.slipTexts = slipTexts;
         this.designs = designs;
@@ -64,6 +67,7 @@ public class ShipmentPapers {
             drawn.add(papers.drawLabel(subject, packed.number(), label(shipment, packed, jobs, service, charged)));
         }
         Map<Integer, byte[]> labels = drawn.stream().collect(Collectors.toMap(NewPaper::packageNumber, NewPaper::pdf));
+        exportPapers.ofPackages(shipment, jobs, service).forEach(paper -> drawn.add(papers.drawn(subject, paper)));
         drawn.addAll(lists(shipment, jobs, service, labels));
         return () -> papers.keep(drawn);
     }
@@ -74,13 +78,15 @@ public class ShipmentPapers {
         return () -> papers.keep(drawn);
     }
 
-    /** The slip, and the bill of lading of what goes by freight. */
+    /** The slip, the bill of lading of what goes by freight, and what customs wants of the whole. */
     private List<NewPaper> lists(Shipment shipment, Jobs jobs, Service service, Map<Integer, byte[]> labels) {
         Subject subject = Subject.shipment(shipment.id(), jobs.leading().number());
-        NewPaper slip = slip(subject, shipment, jobs, service, labels);
-        return service.isFreight()
-                ? List.of(slip, papers.drawBill(subject, bills.of(shipment, jobs, service)))
-                : List.of(slip);
+        List<NewPaper> drawn = new ArrayList<>(List.of(slip(subject, shipment, jobs, service, labels)));
+        if (service.isFreight()) {
+            drawn.add(papers.drawBill(subject, bills.of(shipment, jobs, service)));
+        }
+        exportPapers.ofShipment(shipment, jobs, service).forEach(paper -> drawn.add(papers.drawn(subject, paper)));
+        return drawn;
     }
 
     /** The label of a package as it would be, marked across: it has no number, costs nothing, and is kept nowhere. */
@@ -126,7 +132,7 @@ public class ShipmentPapers {
                 service.carrier().name(),
                 service.name(),
                 across.isEmpty() ? packed.trackingNumber().orElseThrow() : across,
-                LabelAddress.lines(site.address()),
+                LabelAddress.lines(site.address(), job.shipTo().country()),
                 LabelAddress.phone(site.phone(), site.country(), site),
                 LabelAddress.receiver(job, site),
                 jobs.numbers(),

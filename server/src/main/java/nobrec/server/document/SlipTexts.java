@@ -86,10 +86,10 @@ public class SlipTexts {
             List<SlipText.ToCome> stillToCome) {
         WorkOrder job = jobs.leading();
         return new SlipText(
-                LabelAddress.lines(site.address()),
+                LabelAddress.lines(site.address(), job.shipTo().country()),
                 LabelAddress.phone(site.phone(), site.country(), site),
-                LabelAddress.lines(job.shipTo()),
-                LabelAddress.lines(job.particulars().billTo()),
+                LabelAddress.lines(job.shipToOnPapers(), site.country()),
+                LabelAddress.lines(job.particulars().billTo(), site.country()),
                 job.number(),
                 jobs.all().size() > 1 ? jobs.numbers() : "",
                 job.customer(),

@@ -138,7 +138,24 @@ public class Items {
     /** From now on a piece of it weighs this; an item that is not in the list comes into it. */
     @Transactional
     public void learnWeight(String number, String description, Weight weight, String signIn) {
-        Item item = mapper.locked(KeptItems.key(number))
+        keep(List.of(lockedOrNew(number, description).weighing(weight)), signIn);
+        auditLog.write(
+                signIn, "learned a weight", thing(number), MeasureText.show(weight, settings.units()) + " a piece");
+    }
+
+    /** From now on it is declared to customs like a line; an item that is not in the list comes into it. */
+    @Transactional
+    public void learnCustoms(String number, String description, LineGoods goods, String signIn) {
+        keep(List.of(lockedOrNew(number, description).declaredAs(goods)), signIn);
+        auditLog.write(
+                signIn,
+                "learned what customs wants",
+                thing(number),
+                "HS code " + goods.hsCode() + ", origin " + goods.origin());
+    }
+
+    private Item lockedOrNew(String number, String description) {
+        return mapper.locked(KeptItems.key(number))
                 .map(kept::read)
                 .orElseGet(() -> new Item(
                         number,
@@ -146,12 +163,9 @@ public class Items {
                         Optional.empty(),
                         Optional.empty(),
                         Handling.ANY,
-                        new LineGoods(Optional.empty(), "", "", Optional.empty(), Optional.empty()),
+                        LineGoods.UNKNOWN,
                         "",
                         ""));
-        keep(List.of(item.weighing(weight)), signIn);
-        auditLog.write(
-                signIn, "learned a weight", thing(number), MeasureText.show(weight, settings.units()) + " a piece");
     }
 
     /** Takes a list in: what a cell says replaces what was there, an empty one leaves it. */

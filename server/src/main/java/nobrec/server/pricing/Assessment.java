@@ -13,6 +13,7 @@ import nobrec.core.readiness.ReadyChecks;
 /**
  * Everything that is computed about a shipment that has not gone yet.
  *
+ * @param notInPrices what offers abroad do not hold, in words; empty at home
  * @param quotes what carriers that price themselves have said, by service code
  */
 public record Assessment(
@@ -20,7 +21,8 @@ public record Assessment(
         Map<String, QuotedOffers.Note> quotes,
         ServiceChoice choice,
         List<ReadyCheck> checks,
-        Optional<CustomerCharge> charge) {
+        Optional<CustomerCharge> charge,
+        Optional<String> notInPrices) {
 
     /** The carrier's quote that a service's price is of; empty text for none. */
     public String quoteNumber(String serviceCode) {

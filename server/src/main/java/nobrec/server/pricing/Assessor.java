@@ -7,6 +7,7 @@ import java.util.stream.Stream;
 import nobrec.core.address.PlaceKind;
 import nobrec.core.charging.CustomerCharge;
 import nobrec.core.charging.FreightBill;
+import nobrec.core.declaration.CustomsDeclaration;
 import nobrec.core.limit.Limits;
 import nobrec.core.rating.KindEffect;
 import nobrec.core.rating.Offer;
@@ -26,6 +27,7 @@ import nobrec.core.workorder.WorkOrder;
 import nobrec.core.workorder.WorkOrderStatus;
 import nobrec.server.carton.CartonTypes;
 import nobrec.server.charge.ShopChargeRules;
+import nobrec.server.customs.Customs;
 import nobrec.server.place.AddressChecks;
 import nobrec.server.platform.NobrecSettings;
 import nobrec.server.platform.money.ShopMoney;
@@ -51,6 +53,7 @@ public class Assessor {
     private final AddressChecks addresses;
     private final CartonTypes cartonTypes;
     private final ShopChargeRules chargeRules;
+    private final Customs customs;
     private final NobrecSettings settings;
 
     Assessor(
@@ -59,6 +62,7 @@ public class Assessor {
             AddressChecks addresses,
             CartonTypes cartonTypes,
             ShopChargeRules chargeRules,
+            Customs customs,
             NobrecSettings settings,
             ShopMoney money,
             Sites sites,
@@ -71,6 +75,7 @@ public class Assessor {
         this.addresses = addresses;
         this.cartonTypes = cartonTypes;
         this.chargeRules = chargeRules;
+        this.customs = customs;
         this.settings = settings;
     }
 
@@ -96,7 +101,16 @@ public class Assessor {
                 quoted.notes(),
                 choice,
                 ReadyChecks.of(look(shipment, jobs, toRate, chosen), settings.units()),
-                charge);
+                charge,
+                notInPrices(shipment, jobs));
+    }
+
+    private Optional<String> notInPrices(Shipment shipment, Jobs jobs) {
+        WorkOrder job = jobs.leading();
+        return customs.isAbroad(shipment, job)
+                ? Optional.of(customs.terms(job, shipment.siteId())
+                        .notInPrices(job.shipTo().country()))
+                : Optional.empty();
     }
 
     /** What the kind of its place does to the prices by our sheets; empty at a business, and where it makes no difference. */
@@ -158,10 +172,24 @@ public class Assessor {
                 scanned(shipment, jobs),
                 PackageDoubts.measures(shipment, jobs, cartonTypes.set(), settings.units()),
                 PrintChecks.of(shipment, jobs),
+                customs(shipment, jobs),
                 toRate.packages(),
                 jobs.promiseDate(),
                 shipment.shipOn(),
                 chosen);
+    }
+
+    /** Empty where it stays in the country. */
+    private Optional<ReadyChecks.CustomsState> customs(Shipment shipment, Jobs jobs) {
+        if (!customs.isAbroad(shipment, jobs.leading())) {
+            return Optional.empty();
+        }
+        CustomsDeclaration declared = customs.declaration(shipment, jobs);
+        return Optional.of(new ReadyChecks.CustomsState(
+                customs.problems(shipment, jobs),
+                declared.value() + " declared, " + declared.terms().incoterm() + ", "
+                        + declared.terms().reason().words() + "; the "
+                        + declared.terms().dutyPayer().words() + " pays duty."));
     }
 
     private ScannedContents scanned(Shipment shipment, Jobs jobs) {

@@ -20,7 +20,7 @@ final class PrintChecks {
 
     static List<NotPrintable> of(Shipment shipment, Jobs jobs) {
         List<NotPrintable> found = new ArrayList<>();
-        add(found, Where.SHIP_TO, "the ship-to", shipTo(jobs.leading().shipTo()));
+        add(found, Where.SHIP_TO, "the ship-to", shipTo(jobs.leading().shipToOnPapers()));
         for (WorkOrder job : jobs.all()) {
             add(found, Where.TEXT, "the number of job " + job.number(), job.number());
         }

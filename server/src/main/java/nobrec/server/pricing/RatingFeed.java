@@ -12,6 +12,8 @@ import nobrec.core.address.PostalArea;
 import nobrec.core.calendar.Pickup;
 import nobrec.core.carton.CartonType;
 import nobrec.core.carton.PackageCost;
+import nobrec.core.customs.CustomsProblem;
+import nobrec.core.declaration.DeclarationCheck;
 import nobrec.core.limit.Limits;
 import nobrec.core.rating.Offer;
 import nobrec.core.rating.Rating;
@@ -68,7 +70,10 @@ public class RatingFeed {
                                 .found()
                                 .isPresent(),
                         !job.shipTo().company().isBlank(),
-                        jobs.customsGaps(shipment)),
+                        DeclarationCheck.goods(shipment, jobs).stream()
+                                .filter(CustomsProblem::stops)
+                                .map(CustomsProblem::what)
+                                .toList()),
                 readyAt(shipment, site),
                 jobs.promiseDate().filter(Limits::holdsDay));
     }

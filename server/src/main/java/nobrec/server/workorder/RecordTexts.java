@@ -4,6 +4,7 @@ import java.util.Collection;
 import java.util.List;
 import java.util.Map;
 import nobrec.core.address.PostalAddress;
+import nobrec.core.customs.ExportDetails;
 import nobrec.core.workorder.Particulars;
 import nobrec.core.workorder.Ruling;
 import org.jspecify.annotations.Nullable;
@@ -36,6 +37,15 @@ final class RecordTexts {
     /** Null for none. */
     static @Nullable String write(PostalAddress address) {
         return address.equals(Particulars.NONE.billTo()) ? null : JSON.writeValueAsString(address);
+    }
+
+    static ExportDetails export(@Nullable String text) {
+        return text == null ? ExportDetails.NONE : JSON.readValue(text, ExportDetails.class);
+    }
+
+    /** Null for none. */
+    static @Nullable String write(ExportDetails details) {
+        return details.equals(ExportDetails.NONE) ? null : JSON.writeValueAsString(details);
     }
 
     static Ruling ruling(@Nullable String text) {

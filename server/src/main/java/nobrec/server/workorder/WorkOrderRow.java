@@ -58,6 +58,7 @@ record WorkOrderRow(
         @Nullable ShortChoice whenShort,
         InvoiceState invoiceState,
         boolean quoteHeld,
+        @Nullable String export,
         boolean wordsOpen) {
 
     /** @param ruling of the house rules upon it */
@@ -103,6 +104,7 @@ record WorkOrderRow(
                 more.clearance().whenShort().orElse(null),
                 more.clearance().invoice(),
                 more.clearance().holdsQuote(),
+                RecordTexts.write(more.export()),
                 false);
     }
 
@@ -142,6 +144,7 @@ record WorkOrderRow(
                 origin,
                 originNumber,
                 RecordTexts.fields(custom),
-                new Clearance(Optional.ofNullable(whenShort), invoiceState, quoteHeld));
+                new Clearance(Optional.ofNullable(whenShort), invoiceState, quoteHeld),
+                RecordTexts.export(export));
     }
 }

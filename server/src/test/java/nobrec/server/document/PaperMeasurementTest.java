@@ -41,7 +41,6 @@ class PaperMeasurementTest extends MeasurementTest {
                         List.of("Pellworth Robotics", "Line 4 stores"),
                         List.of("2200 Foundry Park", "Building B", "Tucson, AZ"),
                         "85701",
-                        "",
                         "(520) 555-0177"),
                 "2417",
                 "PR-20518",

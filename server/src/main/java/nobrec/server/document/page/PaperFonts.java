@@ -3,7 +3,11 @@ package nobrec.server.document.page;
 import java.io.IOException;
 import java.io.InputStream;
 import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
+import java.util.Optional;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.pdmodel.font.PDFont;
 import org.apache.pdfbox.pdmodel.font.PDType0Font;
@@ -14,39 +18,40 @@ public final class PaperFonts {
     /** A piece of text in one font. */
     public record Run(PDFont font, String text) {}
 
-    private final List<PDFont> plain;
-    private final List<PDFont> bold;
-    private final List<PDFont> figures;
+    private final PDDocument document;
+    private final Map<String, PDFont> loaded = new HashMap<>();
 
-    public PaperFonts(PDDocument document) throws IOException {
-        PDFont wordsMore = load(document, PaperLetters.WORDS_MORE);
-        PDFont wordsBold = load(document, PaperLetters.WORDS_BOLD);
-        PDFont wordsMoreBold = load(document, PaperLetters.WORDS_MORE_BOLD);
-        plain = List.of(load(document, PaperLetters.WORDS), wordsMore);
-        bold = List.of(wordsBold, wordsMoreBold);
-        figures = List.of(load(document, PaperLetters.FIGURES_BOLD), wordsBold, wordsMoreBold);
+    public PaperFonts(PDDocument document) {
+        this.document = document;
     }
 
-    public List<Run> plain(String text) {
-        return runs(text, plain);
+    public List<Run> plain(String text) throws IOException {
+        return runs(text, PaperLetters.WORDS, PaperLetters.WORDS_MORE, PaperLetters.SCRIPTS);
     }
 
-    public List<Run> bold(String text) {
-        return runs(text, bold);
+    public List<Run> bold(String text) throws IOException {
+        return runs(text, PaperLetters.WORDS_BOLD, PaperLetters.WORDS_MORE_BOLD, PaperLetters.SCRIPTS_BOLD);
     }
 
-    public List<Run> figures(String text) {
-        return runs(text, figures);
+    public List<Run> figures(String text) throws IOException {
+        return runs(
+                text,
+                PaperLetters.FIGURES_BOLD,
+                PaperLetters.WORDS_BOLD,
+                PaperLetters.WORDS_MORE_BOLD,
+                PaperLetters.SCRIPTS_BOLD);
     }
 
-    private static List<Run> runs(String text, List<PDFont> fonts) {
+    /** A face that no letter asks for is not loaded: the later ones are large and seldom needed. */
+    private List<Run> runs(String text, String... faces) throws IOException {
         List<Run> runs = new ArrayList<>();
-        PaperLetters.printed(text).codePoints().forEach(point -> {
+        for (int point : PaperLetters.printed(text).codePoints().toArray()) {
             String letter = Character.toString(point);
-            PDFont font =
-                    fonts.stream().filter(each -> has(each, letter)).findFirst().orElse(null);
-            runs.add(font == null ? new Run(fonts.get(0), "?") : new Run(font, letter));
-        });
+            Optional<String> face = Arrays.stream(faces)
+                    .filter(each -> PaperLetters.has(each, point))
+                    .findFirst();
+            runs.add(face.isPresent() ? new Run(font(face.get()), letter) : new Run(font(faces[0]), "?"));
+        }
         return joined(runs);
     }
 
@@ -63,18 +68,14 @@ public final class PaperFonts {
         return runs;
     }
 
-    private static boolean has(PDFont font, String letter) {
-        try {
-            font.encode(letter);
-            return true;
-        } catch (IOException | IllegalArgumentException missing) {
-            return false;
+    private PDFont font(String face) throws IOException {
+        PDFont font = loaded.get(face);
+        if (font == null) {
+            try (InputStream stream = PaperLetters.file(face)) {
+                font = PDType0Font.load(document, stream, true);
+            }
+            loaded.put(face, font);
         }
-    }
-
-    private static PDFont load(PDDocument document, String name) throws IOException {
-        try (InputStream stream = PaperLetters.file(name)) {
-            return PDType0Font.load(document, stream, true);
-        }
+        return font;
     }
 }

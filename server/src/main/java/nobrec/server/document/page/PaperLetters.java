@@ -6,9 +6,11 @@ import java.io.InputStream;
 import java.io.UncheckedIOException;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.TreeSet;
 import java.util.function.Function;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.apache.fontbox.ttf.CmapLookup;
 import org.apache.fontbox.ttf.TTFParser;
 import org.apache.fontbox.ttf.TrueTypeFont;
@@ -24,14 +26,20 @@ public final class PaperLetters {
     static final String WORDS_MORE = "atkinson-latin-ext-400";
     static final String WORDS_BOLD = "atkinson-latin-700";
     static final String WORDS_MORE_BOLD = "atkinson-latin-ext-700";
+    /** Greek, Cyrillic, Vietnamese, and what else the first ones lack of Latin. */
+    static final String SCRIPTS = "noto-sans-400";
+
+    static final String SCRIPTS_BOLD = "noto-sans-700";
     static final String FIGURES = "spline-mono-latin-400";
     static final String FIGURES_BOLD = "spline-mono-latin-700";
 
     private static final Map<String, byte[]> FILES =
-            List.of(WORDS, WORDS_MORE, WORDS_BOLD, WORDS_MORE_BOLD, FIGURES, FIGURES_BOLD).stream()
+            List.of(WORDS, WORDS_MORE, WORDS_BOLD, WORDS_MORE_BOLD, SCRIPTS, SCRIPTS_BOLD, FIGURES, FIGURES_BOLD)
+                    .stream()
                     .collect(Collectors.toMap(Function.identity(), PaperLetters::read));
 
-    private static final List<CmapLookup> WORDS_LETTERS = List.of(letters(WORDS_BOLD), letters(WORDS_MORE_BOLD));
+    private static final Map<String, CmapLookup> LETTERS =
+            FILES.keySet().stream().collect(Collectors.toMap(Function.identity(), PaperLetters::letters));
 
     private PaperLetters() {}
 
@@ -74,7 +82,13 @@ public final class PaperLetters {
     }
 
     private static boolean has(int point) {
-        return point == ' ' || WORDS_LETTERS.stream().anyMatch(face -> face.getGlyphId(point) != 0);
+        return point == ' '
+                || Stream.of(WORDS_BOLD, WORDS_MORE_BOLD, SCRIPTS_BOLD).anyMatch(face -> has(face, point));
+    }
+
+    /** Whether a face has a letter. */
+    static boolean has(String face, int point) {
+        return Objects.requireNonNull(LETTERS.get(face)).getGlyphId(point) != 0;
     }
 
     private static CmapLookup letters(String name) {

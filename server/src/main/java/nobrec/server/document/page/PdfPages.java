@@ -1,6 +1,7 @@
 package nobrec.server.document.page;
 
 import com.openhtmltopdf.extend.impl.FSDefaultCacheStore;
+import com.openhtmltopdf.outputdevice.helper.BaseRendererBuilder.FSFontUseCase;
 import com.openhtmltopdf.outputdevice.helper.BaseRendererBuilder.FontStyle;
 import com.openhtmltopdf.outputdevice.helper.ExternalResourceControlPriority;
 import com.openhtmltopdf.pdfboxout.PdfRendererBuilder;
@@ -8,6 +9,7 @@ import com.openhtmltopdf.pdfboxout.PdfRendererBuilder.CacheStore;
 import com.openhtmltopdf.svgsupport.BatikSVGDrawer;
 import com.openhtmltopdf.util.XRLog;
 import java.util.Arrays;
+import java.util.EnumSet;
 import java.util.function.Consumer;
 import java.util.logging.Level;
 import org.jspecify.annotations.Nullable;
@@ -46,6 +48,8 @@ public final class PdfPages {
         font(builder, PaperLetters.WORDS_MORE_BOLD, "Words more", 700);
         font(builder, PaperLetters.FIGURES, "Figures", 400);
         font(builder, PaperLetters.FIGURES_BOLD, "Figures", 700);
+        last(builder, PaperLetters.SCRIPTS, 400);
+        last(builder, PaperLetters.SCRIPTS_BOLD, 700);
         return builder;
     }
 
@@ -55,6 +59,17 @@ public final class PdfPages {
             refused.accept(address);
         }
         return inside;
+    }
+
+    /** For letters that no typeface named in the style sheet has. */
+    private static void last(PdfRendererBuilder builder, String file, int weight) {
+        builder.useFont(
+                () -> PaperLetters.file(file),
+                "Scripts",
+                weight,
+                FontStyle.NORMAL,
+                true,
+                EnumSet.of(FSFontUseCase.FALLBACK_FINAL));
     }
 
     private static void font(PdfRendererBuilder builder, String file, String family, int weight) {

@@ -18,6 +18,7 @@ import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import nobrec.core.address.PostalAddress;
 import nobrec.core.charging.FreightTerms;
+import nobrec.core.customs.ExportDetails;
 import nobrec.core.intake.WorkOrderDraft;
 import nobrec.core.item.Handling;
 import nobrec.core.item.LineGoods;
@@ -124,7 +125,8 @@ class JobSearchTest extends ServerTest {
                         "",
                         "",
                         job.crew().isEmpty() ? Map.of() : Map.of("Crew", job.crew()),
-                        Clearance.NONE),
+                        Clearance.NONE,
+                        ExportDetails.NONE),
                 List.of(new WorkOrderDraft.Line(
                         job.item(),
                         "Thing",
@@ -134,7 +136,7 @@ class JobSearchTest extends ServerTest {
                         Optional.empty(),
                         Handling.ANY,
                         List.of(),
-                        new LineGoods(Optional.empty(), "", "", Optional.empty(), Optional.empty()),
+                        LineGoods.UNKNOWN,
                         Map.of())),
                 List.of());
     }

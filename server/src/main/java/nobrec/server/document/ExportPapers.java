@@ -1,0 +1,146 @@
+package nobrec.server.document;
+
+import java.io.IOException;
+import java.util.ArrayList;
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Objects;
+import java.util.stream.IntStream;
+import nobrec.core.customs.DeclarationForm;
+import nobrec.core.customs.ExportPaper;
+import nobrec.core.declaration.CustomsDeclaration;
+import nobrec.core.service.Service;
+import nobrec.core.shipment.Jobs;
+import nobrec.core.shipment.Shipment;
+import nobrec.server.customs.Customs;
+import nobrec.server.document.page.Barcode;
+import nobrec.server.document.page.JoinedPages;
+import nobrec.server.document.page.PageSetter;
+import org.springframework.core.io.ClassPathResource;
+import org.springframework.stereotype.Component;
+
+/** Sets the papers that a way of sending needs abroad, in as many copies as it needs; none at home. */
+@Component
+class ExportPapers {
+
+    private static final double MODULE_MILLIMETERS = 0.25;
+    private static final int BAR_MILLIMETERS = 9;
+
+    /** @param packageNumber zero for one of the whole shipment */
+    @SuppressWarnings("ArrayRecordComponent")
+    record Drawn(PaperKind kind, int packageNumber, String title, byte[] pdf) {}
+
+    private enum Form {
+        COMMERCIAL_INVOICE,
+        STATEMENT_OF_ORIGIN,
+        LETTER_OF_INSTRUCTION,
+        CN_22,
+        CN_23
+    }
+
+    private final Customs customs;
+    private final ExportPaperTexts texts;
+    private final Map<Form, PageSetter> forms = new EnumMap<>(Form.class);
+
+    ExportPapers(Customs customs, ExportPaperTexts texts) throws IOException {
+        this.customs = customs;
+        this.texts = texts;
+        for (Form form : Form.values()) {
+            String file = form.name().toLowerCase(Locale.ROOT).replace('_', '-');
+            forms.put(form, new PageSetter(new ClassPathResource("paper/export/" + file + ".mustache")));
+        }
+    }
+
+    /** What lists the whole shipment. */
+    List<Drawn> ofShipment(Shipment shipment, Jobs jobs, Service service) {
+        if (!isNeeded(shipment, jobs, service)) {
+            return List.of();
+        }
+        ExportPaperText text = texts.of(shipment, jobs, service, customs.declaration(shipment, jobs));
+        List<Drawn> drawn = new ArrayList<>();
+        for (ExportPaper paper : service.exportPapers()) {
+            switch (paper.kind()) {
+                case COMMERCIAL_INVOICE ->
+                    drawn.add(whole(
+                            PaperKind.COMMERCIAL_INVOICE, "Commercial invoice", Form.COMMERCIAL_INVOICE, paper, text));
+                case STATEMENT_OF_ORIGIN ->
+                    drawn.add(whole(
+                            PaperKind.STATEMENT_OF_ORIGIN,
+                            "Statement of origin",
+                            Form.STATEMENT_OF_ORIGIN,
+                            paper,
+                            text));
+                case LETTER_OF_INSTRUCTION ->
+                    drawn.add(whole(
+                            PaperKind.INSTRUCTION_LETTER,
+                            "Letter of instruction",
+                            Form.LETTER_OF_INSTRUCTION,
+                            paper,
+                            text));
+                case POSTAL_DECLARATION -> {}
+            }
+        }
+        return drawn;
+    }
+
+    /** What each package bears. */
+    List<Drawn> ofPackages(Shipment shipment, Jobs jobs, Service service) {
+        if (!isNeeded(shipment, jobs, service)) {
+            return List.of();
+        }
+        CustomsDeclaration declared = customs.declaration(shipment, jobs);
+        ExportPaperText text = texts.of(shipment, jobs, service, declared);
+        List<Drawn> drawn = new ArrayList<>();
+        for (ExportPaper paper : service.exportPapers()) {
+            if (paper.kind() == ExportPaper.Kind.POSTAL_DECLARATION) {
+                text.packages().forEach(packed -> drawn.add(postal(shipment, jobs, paper, text, packed)));
+            }
+        }
+        return drawn;
+    }
+
+    private boolean isNeeded(Shipment shipment, Jobs jobs, Service service) {
+        return !service.exportPapers().isEmpty() && customs.isAbroad(shipment, jobs.leading());
+    }
+
+    private Drawn postal(
+            Shipment shipment, Jobs jobs, ExportPaper paper, ExportPaperText text, ExportPaperText.Packed packed) {
+        DeclarationForm form = customs.form(shipment, jobs, packed.number()).form();
+        String title = form.words() + (text.packages().size() > 1 ? " of package " + packed.number() : "");
+        return new Drawn(
+                PaperKind.CUSTOMS_DECLARATION,
+                packed.number(),
+                title,
+                copies(Form.valueOf(form.name()), paper, title, text, packed));
+    }
+
+    private Drawn whole(PaperKind kind, String title, Form form, ExportPaper paper, ExportPaperText text) {
+        return new Drawn(
+                kind, 0, title, copies(form, paper, title, text, text.packages().get(0)));
+    }
+
+    private byte[] copies(
+            Form form, ExportPaper paper, String title, ExportPaperText text, ExportPaperText.Packed packed) {
+        return JoinedPages.of(IntStream.rangeClosed(1, paper.copies())
+                .mapToObj(copy -> Objects.requireNonNull(forms.get(form))
+                        .set(
+                                title + " " + text.number(),
+                                Map.of(
+                                        "paper",
+                                        text,
+                                        "packed",
+                                        packed,
+                                        "copy",
+                                        paper.copies() == 1 ? "" : "Copy " + copy + " of " + paper.copies(),
+                                        "barcode",
+                                        Barcode.canHold(packed.trackingNumber())
+                                                ? Barcode.svg(
+                                                        packed.trackingNumber(), MODULE_MILLIMETERS, BAR_MILLIMETERS)
+                                                : "",
+                                        "hasBuyer",
+                                        !text.buyer().isEmpty())))
+                .toList());
+    }
+}
