@@ -2,6 +2,8 @@ import { Navigate, Route, Routes, useParams } from "react-router";
 import { NeedsAttention } from "./attention/NeedsAttention";
 import { BenchSection } from "./bench/BenchSection";
 import { Connections } from "./connections/Connections";
+import { CustomsPage } from "./customs/CustomsPage";
+import { ExportSetUp } from "./customs/ExportSetUp";
 import { Departures } from "./departures/Departures";
 import { Handover } from "./handover/Handover";
 import { HandoverPage } from "./handover/HandoverPage";
@@ -18,6 +20,7 @@ import { SlipDesignPage } from "./papers/SlipDesignPage";
 import { PlacePage } from "./places/PlacePage";
 import { Places } from "./places/Places";
 import { Postings } from "./postings/Postings";
+import { Printing } from "./printing/Printing";
 import { Rates } from "./rates/Rates";
 import { Returns } from "./returns/Returns";
 import { RulePage } from "./rules/RulePage";
@@ -61,6 +64,7 @@ export function App() {
         <Route path="/jobs/runs" element={<Runs timeZone={who.data.timeZone} />} />
         <Route path="/jobs/runs/one" element={<RunPage timeZone={who.data.timeZone} />} />
         <Route path="/jobs/returns" element={<Returns timeZone={who.data.timeZone} />} />
+        <Route path="/jobs/customs" element={<CustomsPage />} />
         <Route path="/jobs/attention" element={<NeedsAttention />} />
         <Route path="/bench" element={<BenchSection />} />
         <Route path="/bench/:job" element={<TypedBench />} />
@@ -84,6 +88,8 @@ export function App() {
         <Route path="/papers/stickers" element={<Stickers />} />
         <Route path="/papers/slip-design" element={<SlipDesignPage copy={false} />} />
         <Route path="/papers/new-slip-design" element={<SlipDesignPage copy />} />
+        <Route path="/papers/abroad" element={<ExportSetUp />} />
+        <Route path="/printers" element={<Printing />} />
         <Route path="/connections" element={<Connections />} />
         <Route path="/" element={<Navigate to="/departures" replace />} />
         <Route path="*" element={<Nowhere />} />

@@ -4,7 +4,7 @@ import { useMay } from "../signin/who";
 import { JobActs, RELEASE, UNPAID, WHEN_SHORT } from "../job/JobActs";
 import type { BenchData, useAct } from "./useBench";
 import { AccountCorrection } from "./AccountCorrection";
-import { pageOf } from "../ui/JobLink";
+import { customsOf, pageOf } from "../ui/JobLink";
 import { Key } from "../ui/Key";
 import { PhoneCorrection } from "./PhoneCorrection";
 
@@ -23,6 +23,7 @@ const SUBJECTS = {
   PROMISE: "Promise",
   PAYMENT: "Payment",
   REQUEST: "Request",
+  CUSTOMS: "Customs",
 } as const;
 const VERDICTS = {
   FINE: { word: "fine", sign: "✓", color: "text-primary" },
@@ -75,6 +76,12 @@ function OpenCheck({ check, bench, act, edit }: Props & { check: Check }) {
       {check.correctedIn === "RECORD" && may("BRING_IN") && <JobActs jobs={[bench.job]} acts={[RELEASE]} />}
       {check.correctedIn === "READY_PIECES" && may("BRING_IN") && (
         <JobActs jobs={[bench.job, ...bench.otherJobs]} acts={WHEN_SHORT} keys />
+      )}
+      {(check.correctedIn === "CUSTOMS" || check.correctedIn === "LATIN_SHIP_TO") && (
+        <Link to={customsOf(bench.job)} className="act">
+          {check.correctedIn === "CUSTOMS" ? "To its customs" : "Write it in Latin letters"}{" "}
+          <Key name="Alt+B" />
+        </Link>
       )}
       {check.correctedIn === "REQUEST" && (
         <Link to={pageOf(bench.job)} className="act">

@@ -1,5 +1,8 @@
 import { useMemo, useState } from "react";
+import { Link, useNavigate } from "react-router";
 import { count, day } from "../ui/format";
+import { customsOf } from "../ui/JobLink";
+import { Key } from "../ui/Key";
 import { useKeys } from "../ui/keys";
 import { CarrierQuotes } from "./CarrierQuotes";
 import { DayLine } from "./DayLine";
@@ -62,6 +65,7 @@ export function Offers({ bench, guessed, act, opened, open }: Props) {
           <span className="quiet ml-auto text-sm">the mark is the promise, {day(bench.promiseDate)}</span>
         )}
       </div>
+      {bench.notInPrices && <NotInPrices bench={bench} />}
       {bench.offers.length === 0 && (
         <p className="quiet border-y border-base-300 py-4">
           {bench.state === "SHIPPING"
@@ -85,6 +89,32 @@ export function Offers({ bench, guessed, act, opened, open }: Props) {
       )}
       {unfolded && <ul>{others.map(row)}</ul>}
     </div>
+  );
+}
+
+/** What is paid besides, and the way to what is declared. */
+function NotInPrices({ bench }: { bench: BenchData }) {
+  const navigate = useNavigate();
+  useKeys(
+    useMemo(
+      () => [
+        {
+          key: "Alt+b",
+          label: "What is declared to customs",
+          group: "Shipment",
+          run: () => void navigate(customsOf(bench.job)),
+        },
+      ],
+      [navigate, bench.job],
+    ),
+  );
+  return (
+    <p className="py-0.5">
+      {bench.notInPrices}{" "}
+      <Link to={customsOf(bench.job)} className="act whitespace-nowrap">
+        Customs <Key name="Alt+B" />
+      </Link>
+    </p>
   );
 }
 

@@ -3,10 +3,12 @@ import { useCallback, useEffect, useMemo, useRef } from "react";
 import { Link, useNavigate } from "react-router";
 import { answer, api } from "../api/client";
 import { useWho } from "../signin/who";
-import { moment } from "../ui/format";
+import { usePrint } from "../printing/usePrinting";
+import { count, moment } from "../ui/format";
 import { benchOf } from "../ui/JobLink";
 import { Key } from "../ui/Key";
 import { useKeys } from "../ui/keys";
+import { ProblemLine } from "../ui/states";
 import { MoneySentence } from "./MoneySentence";
 import { VoidAct, VoidNote } from "./VoidAct";
 import { acts, type BenchData, type useAct } from "./useBench";
@@ -65,27 +67,28 @@ function BeingShipped({ bench, act }: { bench: BenchData; act: ReturnType<typeof
 
 function Papers({ bench }: { bench: BenchData }) {
   const papers = bench.papers;
-  useKeys(
-    useMemo(
-      () => [
-        {
-          key: "F7",
-          label: "Print label and slip",
-          group: "Shipment",
-          run: () => papers.forEach((paper) => window.open(paper.address, "_blank")),
-        },
-      ],
-      [papers],
-    ),
-  );
-  return papers.length === 0 ? null : (
-    <button
-      type="button"
-      className="act"
-      onClick={() => papers.forEach((paper) => window.open(paper.address, "_blank"))}
-    >
-      Print <Key name="F7" />
-    </button>
+  const print = usePrint(`job ${bench.job}`);
+  const { mutate } = print;
+  const all = useCallback(() => mutate(papers), [mutate, papers]);
+  useKeys(useMemo(() => [{ key: "F7", label: "Print its papers", group: "Shipment", run: all }], [all]));
+  if (papers.length === 0) {
+    return null;
+  }
+  return (
+    <>
+      {print.data && print.data.queued > 0 && (
+        <span role="status">
+          {count(print.data.queued, "paper", "papers")} to {print.data.printers.join(", ")}.{" "}
+          <Link to="/printers" className="underline">
+            Printers
+          </Link>
+        </span>
+      )}
+      {print.isError && <ProblemLine error={print.error} />}
+      <button type="button" className="act" disabled={print.isPending} onClick={all}>
+        Print <Key name="F7" />
+      </button>
+    </>
   );
 }
 

@@ -1,6 +1,7 @@
 import { useQuery } from "@tanstack/react-query";
+import { Link } from "react-router";
 import { answer, api } from "../api/client";
-import { useDesk } from "../ui/desk";
+import { deskName, useDesk } from "../ui/desk";
 import { Labeled } from "../ui/Labeled";
 import { useSounds } from "../ui/sounds";
 import { ProblemLine } from "../ui/states";
@@ -13,6 +14,7 @@ const CARDS = [
 /** What stands at this desk. It is kept in the browser, for whoever works here. */
 export function ThisDesk() {
   const [desk, change] = useDesk();
+  const name = deskName.use();
   const [sounds, changeSounds] = useSounds();
   const devices = useQuery({
     queryKey: ["devices"],
@@ -53,6 +55,18 @@ export function ThisDesk() {
             ))}
           </select>
         </Labeled>
+        <Labeled text="Called">
+          <input
+            className="entry w-36"
+            maxLength={60}
+            placeholder="any desk"
+            value={name}
+            onChange={(event) => deskName.set(event.target.value)}
+          />
+        </Labeled>
+        <Link to="/printers" className="act">
+          Its printers
+        </Link>
         <button type="button" className="act" aria-pressed={sounds} onClick={changeSounds}>
           {sounds ? "Sounds on" : "Sounds off"}
         </button>

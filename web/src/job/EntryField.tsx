@@ -1,6 +1,6 @@
-import { useEffect, useRef, useState } from "react";
 import { ProblemLine } from "../ui/states";
-import { saveEntries, useJobAct, type Entry } from "./useJob";
+import { useEntry } from "./useEntry";
+import type { Entry } from "./useJob";
 
 interface Props {
   job: string;
@@ -17,25 +17,7 @@ interface Props {
 
 /** A field of a job that is changed where it stands: Enter keeps it, Escape leaves it as it was. */
 export function EntryField({ job, field, line, label, text, counts, by, mayEdit, choices }: Props) {
-  const [typed, setTyped] = useState<string | undefined>();
-  // What stood there when typing began: the server compares it with what stands there then.
-  const before = useRef(text);
-  const save = useJobAct(job, (value: string) =>
-    saveEntries(job, [{ field, line, before: before.current, text: value }]),
-  );
-  useEffect(() => {
-    if (typed === undefined) {
-      before.current = text;
-    }
-  }, [text, typed]);
-  const keep = () => {
-    if (typed === undefined || typed.trim() === text) {
-      setTyped(undefined);
-      save.reset();
-    } else {
-      save.mutate(typed, { onSuccess: () => setTyped(undefined) });
-    }
-  };
+  const { typed, save, change, keep, leave, saveMine } = useEntry(job, field, line, text);
   if (!mayEdit) {
     return (
       <div className="flex gap-3 py-0.5">
@@ -58,7 +40,7 @@ export function EntryField({ job, field, line, label, text, counts, by, mayEdit,
           placeholder={counts ? `${counts} ${by ?? ""}` : "nothing"}
           readOnly={save.isPending}
           maxLength={1000}
-          onChange={(event) => setTyped(event.target.value)}
+          onChange={(event) => change(event.target.value)}
           onBlur={() => !save.isError && keep()}
           onKeyDown={(event) => {
             if (event.key === "Enter") {
@@ -67,8 +49,7 @@ export function EntryField({ job, field, line, label, text, counts, by, mayEdit,
             }
             if (event.key === "Escape") {
               event.stopPropagation();
-              setTyped(undefined);
-              save.reset();
+              leave();
             }
           }}
         />
@@ -82,14 +63,7 @@ export function EntryField({ job, field, line, label, text, counts, by, mayEdit,
         <div className="ml-47">
           <ProblemLine error={save.error} />
           {save.error && typed !== undefined && (
-            <button
-              type="button"
-              className="act mt-1"
-              onClick={() => {
-                before.current = text;
-                save.mutate(typed, { onSuccess: () => setTyped(undefined) });
-              }}
-            >
+            <button type="button" className="act mt-1" onClick={saveMine}>
               Save mine
             </button>
           )}

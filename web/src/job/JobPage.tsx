@@ -6,7 +6,7 @@ import { statusWord } from "../jobs/listWords";
 import { pickAddress } from "../jobs/PickPapers";
 import { useMay, useWho } from "../signin/who";
 import { day, moment } from "../ui/format";
-import { benchOf } from "../ui/JobLink";
+import { benchOf, customsOf } from "../ui/JobLink";
 import { Key } from "../ui/Key";
 import { useKeys } from "../ui/keys";
 import { Trouble, Waiting } from "../ui/states";
@@ -98,6 +98,11 @@ function Whole({ job }: { job: Job }) {
             .map((each) => (
               <li key={each.kind + each.line + (each.field ?? "")}>
                 {each.reason} <em>{each.remedy}</em>{" "}
+                {each.kind === "CUSTOMS" && (
+                  <Link to={customsOf(job.number)} className="underline">
+                    Customs
+                  </Link>
+                )}
                 {each.kind === "ADDRESS" && job.mayEdit && <AcceptAddress job={job.number} />}
               </li>
             ))}

@@ -3,6 +3,7 @@ import { NavLink } from "react-router";
 const TABS = [
   { to: "/papers", name: "Slip designs" },
   { to: "/papers/stickers", name: "Sticker sheets" },
+  { to: "/papers/abroad", name: "Abroad" },
 ];
 
 /** The section's heading, and its parts. */

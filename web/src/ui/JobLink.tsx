@@ -10,6 +10,11 @@ export function pageOf(job: string): string {
   return "/jobs/one?job=" + encodeURIComponent(job);
 }
 
+/** Where what is declared of a job stands, if it goes abroad. */
+export function customsOf(job: string): string {
+  return "/jobs/customs?job=" + encodeURIComponent(job);
+}
+
 /** A job's number, which leads to its bench. */
 export function JobLink({ job }: { job: string }) {
   return (

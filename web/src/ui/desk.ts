@@ -1,21 +1,18 @@
-import { useSyncExternalStore } from "react";
 import type { Schemas } from "../api/client";
-
-const KEPT_AS = "nobrec.desk";
+import { browserSetting } from "./browserSetting";
 
 /** What stands at this desk: a setting of the browser. */
 export type Desk = Schemas["bench.AtDesk"];
 
-const listeners = new Set<() => void>();
+const devices = browserSetting("nobrec.desk");
 
-function read(): string {
-  return localStorage.getItem(KEPT_AS) ?? "{}";
-}
+/** What this desk is called: printers are set by it. Empty where nobody named it. */
+export const deskName = browserSetting("nobrec.deskName");
 
 /** As an act needs it. */
 export function deskNow(): Desk {
   try {
-    const kept = JSON.parse(read()) as Partial<Record<"scale" | "frame", unknown>> | null;
+    const kept = JSON.parse(devices.now() || "{}") as Partial<Record<"scale" | "frame", unknown>> | null;
     return {
       ...(typeof kept?.scale === "string" ? { scale: kept.scale } : {}),
       ...(typeof kept?.frame === "string" ? { frame: kept.frame } : {}),
@@ -27,15 +24,6 @@ export function deskNow(): Desk {
 
 /** What stands here, and setting it. */
 export function useDesk(): [Desk, (desk: Desk) => void] {
-  useSyncExternalStore((listener) => {
-    listeners.add(listener);
-    return () => listeners.delete(listener);
-  }, read);
-  return [
-    deskNow(),
-    (desk) => {
-      localStorage.setItem(KEPT_AS, JSON.stringify(desk));
-      listeners.forEach((each) => each());
-    },
-  ];
+  devices.use();
+  return [deskNow(), (desk) => devices.set(JSON.stringify(desk))];
 }

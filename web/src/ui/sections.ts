@@ -21,5 +21,6 @@ export const SECTIONS: Section[] = [
   { path: "/items", name: "Items", key: "Alt+9" },
   { path: "/rules", name: "Rules", key: "Alt+8", needs: "KEEP_RULES" },
   { path: "/papers", name: "Papers", key: "Alt+e", needs: "KEEP_RULES" },
+  { path: "/printers", name: "Printers", key: "Alt+u" },
   { path: "/connections", name: "Connections", key: "Alt+6", needs: "SET_UP" },
 ];

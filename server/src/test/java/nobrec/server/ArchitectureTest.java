@@ -112,6 +112,9 @@ class ArchitectureTest {
             Map.entry("carrier", List.of("api", "audit", "connection", "platform", "shipment", "site")),
             Map.entry("connection", List.of("api", "audit", "platform")),
             Map.entry("carton", List.of("platform")),
+            Map.entry(
+                    "printing",
+                    List.of("account", "api", "audit", "connection", "document", "platform", "shipment", "site")),
             Map.entry("customs", List.of("api", "audit", "carrier", "platform", "site")),
             Map.entry("charge", List.of("platform")),
             Map.entry(

@@ -12,6 +12,7 @@ import nobrec.standins.http.Behavior;
 import nobrec.standins.http.Pages;
 import nobrec.standins.http.WebServer;
 import nobrec.standins.orderdesk.OrderDeskStandIn;
+import nobrec.standins.printer.PrinterStandIn;
 import nobrec.standins.scale.Scale;
 import nobrec.standins.scale.ScalePage;
 import nobrec.standins.scale.ScaleSocket;
@@ -36,12 +37,23 @@ public final class StandIns implements AutoCloseable {
     private final Scale scale;
     private final List<StandIn> services;
     private final Sources sources;
+    private final Printing printers;
+
+    /** A printer for labels, which takes dots, and one for pages. */
+    public record Printing(PrinterStandIn labels, PrinterStandIn pages) {}
 
     /** What the systems hold that records come from, and the books. */
     public record Sources(SourceRecords orderDesk, SourceRecords webShop, BooksStandIn books) {}
 
-    private StandIns(WebServer web, ScaleSocket scaleSocket, Scale scale, List<StandIn> services, Sources sources) {
+    private StandIns(
+            WebServer web,
+            ScaleSocket scaleSocket,
+            Scale scale,
+            List<StandIn> services,
+            Sources sources,
+            Printing printers) {
         this.sources = sources;
+        this.printers = printers;
         this.web = web;
         this.scaleSocket = scaleSocket;
         this.scale = scale;
@@ -59,6 +71,7 @@ public final class StandIns implements AutoCloseable {
                 new RecordStore(folder.resolve("invoices.json")),
                 new RecordStore(folder.resolve("journal.json")),
                 new RecordStore(folder.resolve("invoice-states.json")));
+        Printing printers = new Printing(PrinterStandIn.forLabels(), PrinterStandIn.forPages());
         List<StandIn> services = List.of(
                 new CarrierStandIn(CarrierStandIn.PLOVER, folder),
                 new CarrierStandIn(CarrierStandIn.DUNLIN, folder),
@@ -70,7 +83,9 @@ public final class StandIns implements AutoCloseable {
                 new WebShopStandIn(webShop),
                 new AddressDeskStandIn(),
                 DeviceStandIn.floorScale(),
-                DeviceStandIn.measuringFrame());
+                DeviceStandIn.measuringFrame(),
+                printers.labels(),
+                printers.pages());
         try {
             WebServer web = new WebServer(settings.httpPort());
             services.forEach(service -> service.mount(web));
@@ -82,7 +97,8 @@ public final class StandIns implements AutoCloseable {
                     new ScaleSocket(settings.scalePort(), scale),
                     scale,
                     services,
-                    new Sources(orderDesk, webShop, books));
+                    new Sources(orderDesk, webShop, books),
+                    printers);
         } catch (IOException failed) {
             throw new UncheckedIOException("The stand-ins cannot listen: " + failed.getMessage(), failed);
         }
@@ -98,6 +114,10 @@ public final class StandIns implements AutoCloseable {
 
     public Sources sources() {
         return sources;
+    }
+
+    public Printing printers() {
+        return printers;
     }
 
     public Scale scale() {

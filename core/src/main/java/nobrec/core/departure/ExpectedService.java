@@ -38,6 +38,7 @@ public final class ExpectedService {
                         .filter(service -> !service.limits().excludedPlaces().contains(destination.placeKind()))
                         .max(STRONGEST))
                 .or(() -> services.stream()
+                        .filter(service -> service.takes().contains(CartonKind.CARTON))
                         .filter(service -> service.limits().goesTo(destination))
                         .max(STRONGEST))
                 .orElseGet(() -> services.get(0));

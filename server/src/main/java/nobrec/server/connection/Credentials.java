@@ -7,7 +7,7 @@ import java.util.Base64;
 public record Credentials(String userName, String secret) {
 
     /** The value of the header {@code Authorization} (RFC 7617 with a user name, RFC 6750 without one). */
-    String authorization() {
+    public String authorization() {
         return userName.isEmpty()
                 ? "Bearer " + secret
                 : "Basic "

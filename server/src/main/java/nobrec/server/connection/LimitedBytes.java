@@ -12,7 +12,7 @@ import java.util.concurrent.Flow;
 import org.jspecify.annotations.Nullable;
 
 /** Bytes of an answer, read up to a limit: a system outside that sends without end fills no memory of ours. */
-final class LimitedBytes implements BodySubscriber<byte[]> {
+public final class LimitedBytes implements BodySubscriber<byte[]> {
 
     /** More came than is read. */
     static final class TooMany extends IOException {
@@ -28,7 +28,7 @@ final class LimitedBytes implements BodySubscriber<byte[]> {
     private final ByteArrayOutputStream bytes = new ByteArrayOutputStream();
     private Flow.@Nullable Subscription subscription;
 
-    LimitedBytes(int limit) {
+    public LimitedBytes(int limit) {
         this.limit = limit;
     }
 

@@ -42,6 +42,7 @@ import org.springframework.web.bind.annotation.RestController;
 class CustomsSetUpController {
 
     private static final int RATE_PLACES = 8;
+    private static final int FORWARDER_LINES = 7;
     private static final BigDecimal MOST = new BigDecimal("1000000");
 
     /**
@@ -55,7 +56,7 @@ class CustomsSetUpController {
             @NotNull @Size(max = Limits.TEXT) String taxNumber,
             @NotNull Incoterm incoterm,
             @NotNull ExportReason reason,
-            @NotNull @Size(max = Limits.NOTES) String forwarder) {}
+            @NotNull @Size(max = FORWARDER_LINES) List<@NotNull @Size(max = Limits.TEXT) String> forwarder) {}
 
     /**
      * @param currency three letters, ISO 4217; XDR for special drawing rights
@@ -111,7 +112,7 @@ class CustomsSetUpController {
                         now.taxNumber(),
                         now.incoterm(),
                         now.reason(),
-                        now.forwarder()),
+                        now.forwarder().lines().toList()),
                 money.currency().getCode(),
                 today,
                 Arrays.stream(Incoterm.values())
@@ -160,7 +161,7 @@ class CustomsSetUpController {
                         entry.taxNumber().strip(),
                         entry.incoterm(),
                         entry.reason(),
-                        entry.forwarder().strip()),
+                        String.join("\n", entry.forwarder()).strip()),
                 who.getName());
         return setUp();
     }

@@ -1,5 +1,7 @@
 package nobrec.server.document;
 
+import java.util.Locale;
+
 /** What a printable is. */
 public enum PaperKind {
     LABEL,
@@ -10,5 +12,16 @@ public enum PaperKind {
     COMMERCIAL_INVOICE,
     CUSTOMS_DECLARATION,
     STATEMENT_OF_ORIGIN,
-    INSTRUCTION_LETTER
+    INSTRUCTION_LETTER;
+
+    /** Whether it is drawn for label stock. */
+    public boolean isLabel() {
+        return this == LABEL || this == RETURN_LABEL;
+    }
+
+    /** As people call it. */
+    public String words() {
+        String plain = name().toLowerCase(Locale.ROOT).replace('_', ' ');
+        return plain.substring(0, 1).toUpperCase(Locale.ROOT) + plain.substring(1);
+    }
 }

@@ -35,6 +35,9 @@ interface PaperMapper {
             @Param("packageNumber") int packageNumber,
             @Param("voidBy") long voidBy);
 
+    /** In the order in which they were drawn. */
+    List<PrintablePaper> printable(@Param("ids") List<Long> ids);
+
     Optional<Pdf> pdf(long id);
 
     List<Unpacked> unpacked(@Param("madeBefore") Instant madeBefore, @Param("limit") int limit);

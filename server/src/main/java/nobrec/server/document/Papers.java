@@ -159,7 +159,12 @@ public class Papers {
         return PaperPacking.unpack(kept.packing(), kept.pdf());
     }
 
-    byte[] pdf(long id) {
+    /** Those of these numbers that are there. */
+    public List<PrintablePaper> printable(List<Long> ids) {
+        return ids.isEmpty() ? List.of() : mapper.printable(ids);
+    }
+
+    public byte[] pdf(long id) {
         PaperMapper.Pdf kept = kept(id);
         return PaperPacking.unpack(kept.packing(), kept.pdf());
     }

@@ -47,7 +47,11 @@ class JobPages {
             OrderField.CARRIER_ACCOUNT,
             OrderField.QUOTED_FREIGHT,
             OrderField.SITE,
-            OrderField.NO_PRICES);
+            OrderField.NO_PRICES,
+            OrderField.INCOTERM,
+            OrderField.EXPORT_REASON,
+            OrderField.DUTY_PAYER,
+            OrderField.CURRENCY);
 
     private final WorkOrders workOrders;
     private final Shipments shipments;
@@ -160,6 +164,9 @@ class JobPages {
         }
         if (OF_WAY.contains(field)) {
             return FieldGroup.WAY;
+        }
+        if (field == OrderField.LATIN_SHIP_TO) {
+            return FieldGroup.SHIP_TO;
         }
         return field.ordinal() >= OrderField.COMPANY.ordinal() && field.ordinal() <= OrderField.MAIL.ordinal()
                 ? FieldGroup.SHIP_TO

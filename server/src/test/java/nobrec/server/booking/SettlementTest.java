@@ -92,7 +92,7 @@ class SettlementTest extends ServerTest {
     @Test
     void aShipToThatTheLabelCannotPrintIsStoppedBeforeTheCarrierIsAsked() {
         bringIn("SE-2", "Plover Ground");
-        change("SE-2", "person", "Жанна");
+        change("SE-2", "person", "花子");
         JsonNode bench = weighedJob("SE-2", "Plover Ground");
         assertThat(bench.path("mayShip").asBoolean()).isFalse();
         assertThat(ship(bench)).hasStatus(HttpStatus.UNPROCESSABLE_CONTENT);

@@ -224,7 +224,7 @@ class AbroadTest extends ServerTest {
                 "reason",
                 "SALE",
                 "forwarder",
-                "Sanderling Forwarding");
+                List.of("Sanderling Forwarding"));
         assertThat(send("PUT", "/api/v1/export-set-up", mine).getResponse().getStatus())
                 .isEqualTo(200);
         assertThat(send("PUT", "/api/v1/export-set-up", mine).getResponse().getStatus())

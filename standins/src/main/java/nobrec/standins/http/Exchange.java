@@ -58,6 +58,16 @@ public final class Exchange {
         return new String(body, StandardCharsets.UTF_8);
     }
 
+    /** What was sent, as it is. */
+    public byte[] bytes() throws IOException {
+        readBody();
+        return body;
+    }
+
+    public void bytes(int status, String type, byte[] content) throws IOException {
+        answer(status, type, content);
+    }
+
     /** Takes in what was sent, so that it is there when the caller has gone. */
     void readBody() throws IOException {
         if (body == null) {
@@ -144,7 +154,8 @@ public final class Exchange {
                 .orElse("");
     }
 
-    void drop() {
+    /** As if the other side had gone. */
+    public void drop() {
         dropped = true;
         http.close();
     }

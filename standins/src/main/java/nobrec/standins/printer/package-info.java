@@ -1,0 +1,2 @@
+/** Printers that speak IPP and show their pages. */
+package nobrec.standins.printer;

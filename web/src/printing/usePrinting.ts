@@ -1,0 +1,49 @@
+import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
+import { answer, api, type Schemas } from "../api/client";
+import { deskName } from "../ui/desk";
+
+export type Printer = Schemas["printing.PrinterView"];
+export type PrintJob = Schemas["printing.JobView"];
+export type Asked = Schemas["printing.Asked"];
+
+const OFTEN_MS = 2_000;
+
+export function usePrinters() {
+  return useQuery({
+    queryKey: ["printing", "printers"],
+    queryFn: () => answer(api.GET("/api/v1/printers")),
+    refetchInterval: OFTEN_MS,
+  });
+}
+
+export function usePrintJobs(state: PrintJob["state"] | undefined) {
+  return useQuery({
+    queryKey: ["printing", "jobs", state],
+    queryFn: () => answer(api.GET("/api/v1/print-jobs", { params: { query: state ? { state } : {} } })),
+    refetchInterval: OFTEN_MS,
+  });
+}
+
+/** An act after which all that is shown of printing is asked again. */
+export function usePrintAct<T, R>(act: (value: T) => Promise<R>) {
+  const queries = useQueryClient();
+  return useMutation({
+    mutationFn: act,
+    onSettled: () => queries.invalidateQueries({ queryKey: ["printing"] }),
+  });
+}
+
+/** Prints papers at this desk; what no printer is set for here is opened instead. */
+export function usePrint(of: string) {
+  return usePrintAct(async (papers: { id: number; address: string }[]) => {
+    const asked = await answer(
+      api.POST("/api/v1/print-jobs", {
+        body: { desk: deskName.now(), of, papers: papers.map((paper) => paper.id) },
+      }),
+    );
+    papers
+      .filter((paper) => asked.asPdf.includes(paper.id))
+      .forEach((paper) => window.open(paper.address, "_blank"));
+    return asked;
+  });
+}
