@@ -52,7 +52,7 @@ install_node() {
   node_is_recent || fail "Node $NODE_VERSION was installed under $TOOLS and does not run."
 }
 
-# install_what_is_missing [browser]
+# install_what_is_missing [browser]; with a browser come the other programs that only checks need
 install_what_is_missing() {
   local missing=()
   has_java_17 || missing+=(openjdk-17-jdk-headless)
@@ -63,6 +63,11 @@ install_what_is_missing() {
   if [ "${1:-}" = browser ]; then
     [ -x /usr/bin/chromium ] || missing+=(chromium)
     [ -x /usr/bin/chromedriver ] || missing+=(chromium-driver)
+    # A printer and a reader of barcodes that are not ours, for the checks.
+    [ -x /usr/sbin/ippeveprinter ] || missing+=(cups-ipp-utils)
+    command -v dbus-daemon >/dev/null || missing+=(dbus)
+    [ -x /usr/sbin/avahi-daemon ] || missing+=(avahi-daemon)
+    command -v zbarimg >/dev/null || missing+=(zbar-tools)
   fi
   install_packages "${missing[@]}"
   node_is_recent || install_node

@@ -60,7 +60,7 @@ function Declaration({ customs }: { customs: Customs }) {
         <>
           <Problems customs={customs} />
           <Goods customs={customs} />
-          <div className="mt-4 grid gap-x-8 gap-y-4 lg:grid-cols-3">
+          <div className="mt-4 grid gap-x-8 gap-y-4 lg:grid-cols-[1.1fr_0.9fr_1fr]">
             <Terms customs={customs} />
             <LatinShipTo key={customs.notPrintable} customs={customs} />
             <PapersToCome customs={customs} />
@@ -182,7 +182,7 @@ function Terms({ customs }: { customs: Customs }) {
       <h2>Terms</h2>
       {customs.terms.map((term) => (
         <label key={term.field} className="flex items-center gap-3 py-0.5">
-          <span className="quiet w-44 shrink-0">{term.label}</span>
+          <span className="quiet w-32 shrink-0">{term.label}</span>
           {customs.mayEdit ? (
             <select
               className="entry min-w-0 grow"
@@ -190,7 +190,7 @@ function Terms({ customs }: { customs: Customs }) {
               disabled={save.isPending}
               onChange={(event) => save.mutate({ field: term.field, text: event.target.value })}
             >
-              <option value="">{term.said ? "as usual" : `${term.counts} (as usual)`}</option>
+              <option value="">{term.said ? "as usual" : `as usual: ${term.counts}`}</option>
               {term.choices.map((choice) => (
                 <option key={choice.text} value={choice.text}>
                   {choice.words}
@@ -227,7 +227,10 @@ function PapersToCome({ customs }: { customs: Customs }) {
               <td className="figure">{packed.number}</td>
               <td className="figure text-right">{packed.pieces}</td>
               <td className="figure text-right whitespace-nowrap">{packed.net}</td>
-              <td className="figure text-right whitespace-nowrap">{packed.gross}</td>
+              <td className="figure text-right whitespace-nowrap">
+                {packed.gross}
+                {!packed.weighed && <span className="block text-sm text-warning">expected, not weighed</span>}
+              </td>
               <td className="figure text-right">
                 {packed.value}
                 {packed.form && (

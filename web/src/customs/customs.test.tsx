@@ -57,7 +57,15 @@ const CUSTOMS: Customs = {
     },
   ],
   packages: [
-    { number: 1, pieces: 6, value: "156.00", net: "0.816 kg", gross: "1.089 kg", form: "CN 22: within" },
+    {
+      number: 1,
+      pieces: 6,
+      value: "156.00",
+      net: "0.816 kg",
+      gross: "1.089 kg",
+      weighed: false,
+      form: "CN 22: within",
+    },
   ],
   currency: "USD",
   weightUnit: "lb",
@@ -155,7 +163,7 @@ describe("what is declared of a job", () => {
   it("takes the terms from the shop's usual until the job says its own", async () => {
     show(<CustomsPage />, "/jobs/customs?job=2431");
     const incoterm = await screen.findByLabelText("Incoterm");
-    expect(screen.getByText("DAP, Delivered at place (as usual)")).toBeTruthy();
+    expect(screen.getByText("as usual: DAP, Delivered at place")).toBeTruthy();
     fireEvent.change(incoterm, { target: { value: "DDP" } });
     await waitFor(() => expect(entries()).toEqual([{ field: "INCOTERM", line: 0, text: "DDP" }]));
   });

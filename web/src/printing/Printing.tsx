@@ -1,4 +1,4 @@
-import { useState } from "react";
+import { useEffect, useState } from "react";
 import { answer, api } from "../api/client";
 import { useMay, useWho } from "../signin/who";
 import { moment } from "../ui/format";
@@ -48,6 +48,15 @@ function PrinterTable({ rows, zone }: { rows: Printer[]; zone: string }) {
       ? answer(api.POST("/api/v1/printers/{code}/look", { params: { path: { code } } }))
       : answer(api.POST("/api/v1/printers/{code}/test-page", { params: { path: { code } } })),
   );
+  // One that was never asked is asked once, by whoever may.
+  const never = rows.find((row) => row.state === "UNKNOWN")?.code;
+  const { mutate } = acts;
+  const mayAsk = may("PACK_AND_SHIP");
+  useEffect(() => {
+    if (never && mayAsk) {
+      mutate({ code: never, act: "look" });
+    }
+  }, [never, mayAsk, mutate]);
   return (
     <section aria-label="The shop’s printers">
       {rows.length === 0 ? (

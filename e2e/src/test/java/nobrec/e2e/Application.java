@@ -79,6 +79,11 @@ final class Application {
         form("/scale/mood", "mood=" + mood);
     }
 
+    /** Has a printer get into trouble, or out of it. */
+    void printerTrouble(String printer, String trouble) {
+        form("/" + printer + "/trouble", "trouble=" + trouble);
+    }
+
     private void form(String path, String body) {
         HttpResponse<String> answer = send(HttpRequest.newBuilder(URI.create(outside(path)))
                 .header("Content-Type", "application/x-www-form-urlencoded")

@@ -524,6 +524,7 @@ final class HeadingWords {
                 "duties and taxes");
         words(
                 OrderField.CURRENCY,
+                "declared in",
                 "currency of the declaration",
                 "declaration currency",
                 "customs currency",

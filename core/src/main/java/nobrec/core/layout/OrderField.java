@@ -44,7 +44,7 @@ public enum OrderField {
     INCOTERM("Incoterm", Part.HEAD, Form.TEXT),
     EXPORT_REASON("Reason for export", Part.HEAD, Form.TEXT),
     DUTY_PAYER("Duty paid by", Part.HEAD, Form.TEXT),
-    CURRENCY("Currency of the declaration", Part.HEAD, Form.TEXT),
+    CURRENCY("Declared in", Part.HEAD, Form.TEXT),
     /** One text; empty where papers can show it as it is written. */
     LATIN_SHIP_TO("Ship-to in Latin letters", Part.HEAD, Form.TEXT),
     CUSTOM("Custom field of the job", Part.HEAD, Form.TEXT),

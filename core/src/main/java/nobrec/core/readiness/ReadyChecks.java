@@ -295,7 +295,9 @@ public final class ReadyChecks {
     }
 
     private static boolean hasItsOwnCheck(Objection objection) {
-        return objection instanceof Objection.NoWeight || objection instanceof Objection.PhoneMissing;
+        return objection instanceof Objection.NoWeight
+                || objection instanceof Objection.PhoneMissing
+                || objection instanceof Objection.CustomsDataMissing;
     }
 
     private static Optional<ReadyCheck> account(ShipmentToCheck look) {

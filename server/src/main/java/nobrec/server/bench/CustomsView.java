@@ -74,8 +74,12 @@ public record CustomsView(
      */
     public record EntryView(OrderField field, String said, String counts, String problem, boolean stops) {}
 
-    /** @param form of the declaration that a package bears by post, and why; empty text by other ways */
-    public record PackedView(int number, int pieces, String value, String net, String gross, String form) {}
+    /**
+     * @param weighed else gross is what is expected
+     * @param form of the declaration that a package bears by post, and why; empty text by other ways
+     */
+    public record PackedView(
+            int number, int pieces, String value, String net, String gross, boolean weighed, String form) {}
 
     public record ProblemView(boolean stops, String reason, String remedy) {}
 

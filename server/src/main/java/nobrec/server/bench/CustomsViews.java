@@ -24,6 +24,7 @@ import nobrec.core.intake.WorkOrderDraft;
 import nobrec.core.item.Item;
 import nobrec.core.item.LineGoods;
 import nobrec.core.layout.OrderField;
+import nobrec.core.notation.DayWords;
 import nobrec.core.service.Service;
 import nobrec.core.shipment.Jobs;
 import nobrec.core.shipment.Shipment;
@@ -129,7 +130,7 @@ class CustomsViews {
                 terms.rate()
                         .map(rate -> "1 " + rate.currency() + " = "
                                 + rate.rate().stripTrailingZeros().toPlainString() + " "
-                                + terms.ours().getCode() + ", " + rate.day())
+                                + terms.ours().getCode() + ", " + DayWords.withYear(rate.day()))
                         .orElse(""),
                 declared.value().getAmount().toPlainString(),
                 Kilograms.show(declared.netGrams()),
@@ -284,6 +285,7 @@ class CustomsViews {
                 packed.value(terms).getAmount().toPlainString(),
                 Kilograms.show(packed.netGrams()),
                 Kilograms.show(packed.grossGrams()),
+                shipment.packageNumbered(packed.number()).weight().isPresent(),
                 byPost
                         ? Optional.of(customs.form(shipment, jobs, packed.number()))
                                 .map(choice -> choice.form().words() + ": " + choice.reason())

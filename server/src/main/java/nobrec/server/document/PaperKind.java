@@ -21,6 +21,9 @@ public enum PaperKind {
 
     /** As people call it. */
     public String words() {
+        if (this == INSTRUCTION_LETTER) {
+            return "Letter of instruction";
+        }
         String plain = name().toLowerCase(Locale.ROOT).replace('_', ' ');
         return plain.substring(0, 1).toUpperCase(Locale.ROOT) + plain.substring(1);
     }

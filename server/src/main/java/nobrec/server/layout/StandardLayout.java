@@ -55,6 +55,11 @@ public final class StandardLayout {
         HEADINGS.put(OrderField.REFERENCE_2, "Reference 2");
         HEADINGS.put(OrderField.ORIGIN_SYSTEM, "Origin System");
         HEADINGS.put(OrderField.ORIGIN_NUMBER, "Origin Number");
+        HEADINGS.put(OrderField.INCOTERM, "Incoterm");
+        HEADINGS.put(OrderField.EXPORT_REASON, "Export Reason");
+        HEADINGS.put(OrderField.DUTY_PAYER, "Duty Paid By");
+        HEADINGS.put(OrderField.CURRENCY, "Declared In");
+        HEADINGS.put(OrderField.LATIN_SHIP_TO, "Ship To Latin");
         HEADINGS.put(OrderField.ITEM, "Item");
         HEADINGS.put(OrderField.DESCRIPTION, "Description");
         HEADINGS.put(OrderField.QUANTITY, "Qty");
@@ -66,6 +71,7 @@ public final class StandardLayout {
         HEADINGS.put(OrderField.LOTS, "Lots");
         HEADINGS.put(OrderField.HS_CODE, "HS Code");
         HEADINGS.put(OrderField.ORIGIN, "Origin");
+        HEADINGS.put(OrderField.CUSTOMS_DESCRIPTION, "Customs Description");
         HEADINGS.put(OrderField.GOODS, "Goods");
         HEADINGS.put(OrderField.FREIGHT_CLASS, "Class");
     }

@@ -48,9 +48,10 @@ class PrintDocuments {
                 asDots ? PwgRaster.of(bytes, resolution) : bytes,
                 job.copies(),
                 job.tray(),
-                job.label() ? media() : "");
+                job.label() && printer.media().contains(media()) ? media() : "");
     }
 
+    /** A printer that does not know the name refuses the job, and one that has label stock in it needs no name. */
     private String media() {
         return sheets.current() == SheetSize.A6 ? A6 : FOUR_BY_SIX;
     }

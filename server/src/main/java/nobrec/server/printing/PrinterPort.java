@@ -14,6 +14,7 @@ public interface PrinterPort extends Adapter {
      * @param said why it does not print, in words; empty text where nothing is wrong
      * @param accepts whether it takes jobs
      * @param resolution dots per inch; zero where it does not say
+     * @param media papers that it knows, as the standard names them
      */
     record PrinterFacts(
             PrinterState state,
@@ -21,7 +22,8 @@ public interface PrinterPort extends Adapter {
             boolean accepts,
             List<String> formats,
             int resolution,
-            List<String> trays) {}
+            List<String> trays,
+            List<String> media) {}
 
     /**
      * Something to be printed.

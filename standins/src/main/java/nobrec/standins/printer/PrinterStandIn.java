@@ -35,6 +35,10 @@ public final class PrinterStandIn implements StandIn {
     private static final String RASTER = "image/pwg-raster";
     private static final int SHOWN = 20;
 
+    /** Papers that it knows, as PWG 5101.1 names them. */
+    private static final List<String> MEDIA =
+            List.of("na_index-4x6_4x6in", "iso_a6_105x148mm", "na_letter_8.5x11in", "iso_a4_210x297mm");
+
     private final String name;
     private final String path;
     private final List<String> formats;
@@ -161,6 +165,8 @@ public final class PrinterStandIn implements StandIn {
                 Types.documentFormatSupported.of(formats),
                 Types.mediaSourceSupported.of(
                         trays.get(0), trays.subList(1, trays.size()).toArray(String[]::new)),
+                Types.mediaSupported.of(
+                        MEDIA.get(0), MEDIA.subList(1, MEDIA.size()).toArray(String[]::new)),
                 Types.printerResolutionDefault.of(new Resolution(resolution, resolution, ResolutionUnit.dotsPerInch))));
         if (formats.contains(RASTER)) {
             facts.add(Types.pwgRasterDocumentResolutionSupported.of(
@@ -177,6 +183,10 @@ public final class PrinterStandIn implements StandIn {
         if (!formats.contains(format)) {
             return status(Status.clientErrorDocumentFormatNotSupported);
         }
+        String media = text(request.getString(Tag.jobAttributes, Types.media));
+        if (!media.isEmpty() && !MEDIA.contains(media)) {
+            return status(Status.clientErrorAttributesOrValuesNotSupported);
+        }
         if (document.length == 0) {
             return status(Status.clientErrorBadRequest);
         }
@@ -187,7 +197,7 @@ public final class PrinterStandIn implements StandIn {
                 format,
                 document,
                 copies == null ? 1 : copies,
-                text(request.getString(Tag.jobAttributes, Types.media)));
+                media);
         jobs.add(job);
         if (trouble == PrinterTrouble.TAKES_AND_DIES) {
             trouble = PrinterTrouble.OFF;

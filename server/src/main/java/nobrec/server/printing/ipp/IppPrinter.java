@@ -81,7 +81,8 @@ class IppPrinter implements PrinterPort {
                 accepts == null || accepts,
                 answer.getStrings(Tag.printerAttributes, Types.documentFormatSupported),
                 resolution(answer),
-                answer.getStrings(Tag.printerAttributes, Types.mediaSourceSupported));
+                answer.getStrings(Tag.printerAttributes, Types.mediaSourceSupported),
+                answer.getStrings(Tag.printerAttributes, Types.mediaSupported));
     }
 
     private static PrinterState state(com.hp.jipp.model.PrinterState state) {
@@ -134,7 +135,8 @@ class IppPrinter implements PrinterPort {
 
     private static String reason(IppPacket answer) {
         String message = answer.getString(Tag.operationAttributes, Types.statusMessage);
-        return (message == null || message.isBlank() ? answer.getStatus().getName() : message.strip()) + ".";
+        String said = message == null || message.isBlank() ? answer.getStatus().getName() : message.strip();
+        return said.endsWith(".") ? said : said + ".";
     }
 
     private static Optional<Integer> number(AttributeGroup group) {
