@@ -20,7 +20,7 @@ interface Props {
 
 /** What a line says to customs, in its column: Enter keeps it, Escape leaves it as it was. */
 export function CellField({ job, line, entry, mayEdit }: Props) {
-  const { typed, save, change, keep, leave, saveMine } = useEntry(job, entry.field, line, entry.said);
+  const { typed, save, change, keep, keyDown, saveMine } = useEntry(job, entry.field, line, entry.said);
   const column = COLUMNS[entry.field] ?? { label: entry.field, width: "" };
   const figures = FIGURES.includes(entry.field);
   if (!mayEdit) {
@@ -45,16 +45,7 @@ export function CellField({ job, line, entry, mayEdit }: Props) {
         maxLength={120}
         onChange={(event) => change(event.target.value)}
         onBlur={() => !save.isError && keep()}
-        onKeyDown={(event) => {
-          if (event.key === "Enter") {
-            event.preventDefault();
-            keep();
-          }
-          if (event.key === "Escape") {
-            event.stopPropagation();
-            leave();
-          }
-        }}
+        onKeyDown={keyDown}
       />
       {save.isError && (
         <>

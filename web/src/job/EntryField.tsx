@@ -17,7 +17,7 @@ interface Props {
 
 /** A field of a job that is changed where it stands: Enter keeps it, Escape leaves it as it was. */
 export function EntryField({ job, field, line, label, text, counts, by, mayEdit, choices }: Props) {
-  const { typed, save, change, keep, leave, saveMine } = useEntry(job, field, line, text);
+  const { typed, save, change, keep, keyDown, saveMine } = useEntry(job, field, line, text);
   if (!mayEdit) {
     return (
       <div className="flex gap-3 py-0.5">
@@ -42,16 +42,7 @@ export function EntryField({ job, field, line, label, text, counts, by, mayEdit,
           maxLength={1000}
           onChange={(event) => change(event.target.value)}
           onBlur={() => !save.isError && keep()}
-          onKeyDown={(event) => {
-            if (event.key === "Enter") {
-              event.preventDefault();
-              keep();
-            }
-            if (event.key === "Escape") {
-              event.stopPropagation();
-              leave();
-            }
-          }}
+          onKeyDown={keyDown}
         />
       </label>
       {counts && text && (

@@ -1,4 +1,4 @@
-import { useEffect, useRef, useState } from "react";
+import { type KeyboardEvent, useEffect, useRef, useState } from "react";
 import { type Entry, saveEntries, useJobAct } from "./useJob";
 
 /** A field of a job while it is typed into: it is kept once it says something else than stood there. */
@@ -15,21 +15,35 @@ export function useEntry(job: string, field: Entry["field"], line: number, text:
     }
   }, [text, typed]);
   const done = { onSuccess: () => setTyped(undefined) };
+  const leave = () => {
+    setTyped(undefined);
+    save.reset();
+  };
+  const keep = () => {
+    if (typed === undefined || typed.trim() === text) {
+      leave();
+    } else {
+      save.mutate(typed, done);
+    }
+  };
   return {
     typed,
     save,
     change: setTyped,
-    keep: () => {
-      if (typed === undefined || typed.trim() === text) {
-        setTyped(undefined);
-        save.reset();
-      } else {
-        save.mutate(typed, done);
+    keep,
+    /** Enter keeps it; Escape leaves it as it was, and once more leaves the field, so that the page's keys count again. */
+    keyDown: (event: KeyboardEvent<HTMLInputElement>) => {
+      if (event.key === "Enter") {
+        event.preventDefault();
+        keep();
       }
-    },
-    leave: () => {
-      setTyped(undefined);
-      save.reset();
+      if (event.key === "Escape") {
+        event.stopPropagation();
+        if (typed === undefined) {
+          event.currentTarget.blur();
+        }
+        leave();
+      }
     },
     /** Over what somebody else has written meanwhile. */
     saveMine: () => {

@@ -15,6 +15,16 @@ import { Unshown } from "./Unshown";
 /** So many sections stand in one line with the field and the clock on a tablet. */
 const ONE_LINE = 5;
 
+/** So many fill the line of a usual screen as well. */
+const FULL_LINE = 12;
+
+function wrapping(sections: number): string {
+  if (sections > FULL_LINE) {
+    return "max-[1400px]:flex-wrap";
+  }
+  return sections > ONE_LINE ? "max-[1279px]:flex-wrap" : "";
+}
+
 /** What stands around every screen: the sections, the one field, the clock, who is signed in. */
 export function Frame({ who, children }: { who: Schemas["account.WhoView"]; children: React.ReactNode }) {
   const navigate = useNavigate();
@@ -61,19 +71,19 @@ export function Frame({ who, children }: { who: Schemas["account.WhoView"]; chil
       </a>
       <header
         className={
-          "flex items-stretch gap-x-4 border-b-2 border-base-content px-5 max-[900px]:gap-x-2 max-[900px]:px-3 " +
-          (sections.length > ONE_LINE ? "max-[900px]:flex-wrap" : "")
+          "flex items-stretch gap-x-4 border-b-2 border-base-content px-5 max-[1400px]:gap-x-2.5 max-[900px]:gap-x-2 max-[900px]:px-3 " +
+          wrapping(sections.length)
         }
       >
         <span className="self-center text-xl font-bold tracking-tight">Nobrec</span>
-        <nav aria-label="Sections" className="flex">
+        <nav aria-label="Sections" className="flex max-[900px]:flex-wrap">
           {sections.map((section) => (
             <NavLink
               key={section.path}
               to={section.path}
               title={section.key}
               className={({ isActive }) =>
-                "flex items-center border-b-4 px-2.5 pt-2 pb-1.5 max-[1400px]:px-1.5 " +
+                "flex items-center border-b-4 px-2.5 pt-2 pb-1.5 max-[1400px]:px-1 " +
                 (isActive ? "border-primary font-bold" : "border-transparent hover:border-base-300")
               }
             >
@@ -81,7 +91,7 @@ export function Frame({ who, children }: { who: Schemas["account.WhoView"]; chil
             </NavLink>
           ))}
         </nav>
-        <div className="ml-auto flex min-w-0 items-center gap-4">
+        <div className="ml-auto flex min-w-0 items-center gap-4 max-[1400px]:gap-2.5">
           <FindField />
           <Clock now={who.now} timeZone={who.timeZone} demo={who.demo} />
           <Person name={who.person?.displayName ?? ""} desk={who.desk} showKeys={() => setHelp(true)} />

@@ -24,6 +24,8 @@ class AccessibilityTest {
             "/postings",
             "/rates",
             "/connections",
+            "/printers",
+            "/papers/abroad",
             "/sources",
             "/sources/ORDERDESK",
             "/sources/ORDERDESK/set-up",

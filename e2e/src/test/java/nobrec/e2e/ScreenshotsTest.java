@@ -115,11 +115,13 @@ class ScreenshotsTest {
             desk.press(Keys.F9);
             desk.waitForText("It would have touched");
             keep(desk, "rule");
-            desk.open("/connections");
-            desk.waitForText("Whimbrel Lines");
-            desk.press(Keys.ARROW_DOWN, Keys.ENTER);
-            desk.waitFor("form[aria-label=Books]");
-            keep(desk, "connections");
+            desk.open("/jobs");
+            desk.waitFor("table");
+            desk.dropFile("orders-abroad.csv", Files.readString(Application.DEMO.resolve("orders-abroad.csv")));
+            desk.waitForText("3 went in");
+            desk.open("/jobs/customs?job=2602");
+            desk.waitForText("“848” is no HS code");
+            keep(desk, "customs");
         }
     }
 
