@@ -1,5 +1,4 @@
-import { useQuery } from "@tanstack/react-query";
-import { useState } from "react";
+import { useQuery, useQueryClient } from "@tanstack/react-query";
 import { answer, api, type Schemas } from "../api/client";
 import { useMay } from "../signin/who";
 import { deskName } from "../ui/desk";
@@ -41,24 +40,26 @@ export function PrintRoutes({ printers }: { printers: Printer[] }) {
       </div>
       {routes.isPending && <Waiting what="What goes where" />}
       {routes.isLoadingError && <Trouble error={routes.error} again={() => void routes.refetch()} />}
-      {routes.data && (
-        <RouteTable key={desk + routes.dataUpdatedAt} view={routes.data as RoutesView} printers={printers} />
-      )}
+      {routes.data && <RouteTable key={desk} view={routes.data as RoutesView} printers={printers} />}
     </section>
   );
 }
 
 function RouteTable({ view, printers }: { view: RoutesView; printers: Printer[] }) {
   const may = useMay();
-  const [rows, setRows] = useState<Route[]>(view.routes.rows);
-  const save = usePrintAct((body: RoutesView["routes"]) => answer(api.PUT("/api/v1/print-routes", { body })));
+  const queries = useQueryClient();
+  const save = usePrintAct(async (body: RoutesView["routes"]) => {
+    const now = await answer(api.PUT("/api/v1/print-routes", { body }));
+    queries.setQueryData(["printing", "routes", body.desk], now);
+  });
+  // What is being kept stands there already; the table itself stays, and with it the focus.
+  const rows: Route[] = save.isPending ? save.variables.rows : view.routes.rows;
   const mayChange = may("PACK_AND_SHIP");
   const put = (kind: Route["kind"], part: Partial<Route>) => {
     const before = rows.find((row) => row.kind === kind) ?? { kind, printer: "", copies: 1, tray: "" };
     const others = rows.filter((row) => row.kind !== kind);
     const now = { ...before, ...part };
     const next = now.printer ? [...others, now] : others;
-    setRows(next);
     save.mutate({ desk: view.routes.desk, rows: next });
   };
   return (

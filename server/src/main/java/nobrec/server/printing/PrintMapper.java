@@ -35,6 +35,10 @@ interface PrintMapper {
     @ChangesAnyRows
     int lease(@Param("code") String code, @Param("now") Instant now, @Param("until") Instant until);
 
+    /** Another server may speak with it, unless one does already. */
+    @ChangesAnyRows
+    void release(@Param("code") String code, @Param("until") Instant until);
+
     /** Its turn comes at once, whatever it was put off to; also that of one that was never spoken to. */
     @ChangesAnyRows
     void makeDue(@Param("code") String code, @Param("now") Instant now);
@@ -84,9 +88,9 @@ interface PrintMapper {
             @Param("said") String said,
             @Param("doneAt") @Nullable Instant doneAt);
 
-    /** One that waits is about to be sent. */
+    /** One that waits is about to be sent, or was not taken; nothing where somebody else has marked it meanwhile. */
     @ChangesAnyRows
-    int markTried(@Param("id") long id, @Param("tried") boolean tried);
+    int markTried(@Param("id") long id, @Param("before") boolean before, @Param("tried") boolean tried);
 
     @ChangesAnyRows
     void sayOfWaiting(@Param("code") String code, @Param("said") String said);

@@ -3,6 +3,7 @@ package nobrec.server.printing;
 import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
+import java.time.temporal.ChronoUnit;
 import java.util.List;
 import java.util.Objects;
 import java.util.Optional;
@@ -42,7 +43,11 @@ public class PrintWorker {
     /** More than all calls of one turn may take. */
     private static final Duration LEASE = Duration.ofMinutes(2);
 
+    /** A turn begins nothing new after this; each step takes a few calls of five seconds at most. */
+    private static final Duration LONGEST_TURN = Duration.ofSeconds(45);
+
     private static final Duration KEPT_FOR = Duration.ofDays(30);
+    private static final Duration TIDYING = Duration.ofHours(1);
     private static final int PRINTERS_AT_ONCE = 4;
     private static final int JOBS_OF_TURN = 10;
     private static final int LONGEST_SAID = 500;
@@ -72,11 +77,20 @@ public class PrintWorker {
         Sweep sweepOfPrinters(PrintWorker worker) {
             return new Sweep("printers", PAUSE, worker::start);
         }
+
+        @Bean
+        Sweep sweepOfPrintedJobs(PrintWorker worker) {
+            return new Sweep("printed jobs", TIDYING, worker::tidy);
+        }
+    }
+
+    /** What came out long ago is of no use any more. */
+    void tidy() {
+        mapper.deleteDoneBefore(clock.instant().minus(KEPT_FOR));
     }
 
     /** Begins with all that is due, each printer in a thread of its own, and does not wait. */
     void start() {
-        mapper.deleteDoneBefore(clock.instant().minus(KEPT_FOR));
         for (String code : mapper.due(clock.instant())) {
             if (busy.add(code)) {
                 begin(code);
@@ -107,7 +121,8 @@ public class PrintWorker {
 
     private void turn(String code) {
         Instant now = clock.instant();
-        if (mapper.lease(code, now, now.plus(LEASE)) == 0) {
+        Instant until = now.plus(LEASE).truncatedTo(ChronoUnit.MICROS);
+        if (mapper.lease(code, now, until) == 0) {
             return;
         }
         Connection connection = printers.connection(code);
@@ -115,10 +130,12 @@ public class PrintWorker {
         try {
             PrinterFacts facts = port.look(connection);
             for (PrintJobRow sent : mapper.ofPrinter(code, PrintState.SENT, JOBS_OF_TURN)) {
-                follow(port, connection, sent, facts);
+                if (clock.instant().isBefore(now.plus(LONGEST_TURN))) {
+                    follow(port, connection, sent, facts);
+                }
             }
             if (facts.accepts()) {
-                send(port, connection, facts);
+                send(port, connection, facts, now.plus(LONGEST_TURN));
             } else {
                 mapper.sayOfWaiting(
                         code, facts.said().isEmpty() ? connection.name() + " takes no jobs." : facts.said());
@@ -129,6 +146,8 @@ public class PrintWorker {
             int failures = mapper.printer(code).map(PrinterRow::failures).orElse(0) + 1;
             mapper.sayOfWaiting(code, said);
             mapper.keepSilence(code, said, failures, clock.instant().plus(pause(failures)));
+        } finally {
+            mapper.release(code, until);
         }
     }
 
@@ -166,9 +185,12 @@ public class PrintWorker {
         }
     }
 
-    private void send(PrinterPort port, Connection connection, PrinterFacts facts) throws PrinterSilent {
+    private void send(PrinterPort port, Connection connection, PrinterFacts facts, Instant end) throws PrinterSilent {
         List<PrintJobRow> waiting = mapper.ofPrinter(connection.code(), PrintState.WAITING, JOBS_OF_TURN);
         for (PrintJobRow row : waiting) {
+            if (clock.instant().isAfter(end)) {
+                return;
+            }
             Optional<Integer> there = row.tried() ? port.find(connection, row.nameThere()) : Optional.empty();
             if (there.isPresent()) {
                 mapper.settle(row.id(), PrintState.SENT, there.get(), "", null);
@@ -188,7 +210,8 @@ public class PrintWorker {
             mapper.settle(row.id(), PrintState.FAILED, null, said(unprintable), clock.instant());
             return true;
         }
-        if (mapper.markTried(row.id(), true) == 0) {
+        // An update that changes nothing counts no row, so that one tried before is marked by whoever has the lease.
+        if (!row.tried() && mapper.markTried(row.id(), false, true) == 0) {
             return true;
         }
         try {
@@ -196,7 +219,7 @@ public class PrintWorker {
             mapper.settle(row.id(), PrintState.SENT, number, "", null);
             return true;
         } catch (PrinterRefuses refused) {
-            mapper.markTried(row.id(), false);
+            mapper.markTried(row.id(), true, false);
             if (refused.isForNow()) {
                 mapper.sayOfWaiting(connection.code(), said(refused));
                 return false;

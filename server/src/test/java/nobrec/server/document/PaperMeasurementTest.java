@@ -11,6 +11,7 @@ import nobrec.server.document.slip.SampleSlips;
 import nobrec.server.document.slip.SlipDesignDocument;
 import nobrec.server.document.slip.SlipDesigns;
 import nobrec.server.document.slip.SlipText;
+import nobrec.server.printing.raster.PwgRaster;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.condition.EnabledIfSystemProperty;
 import org.springframework.beans.factory.annotation.Autowired;
@@ -83,6 +84,15 @@ class PaperMeasurementTest extends MeasurementTest {
                 SlipText.DrawingText.NONE));
     }
 
+    private List<Double> rasters(int count) {
+        byte[] label = labels.print(label(1), SheetSize.LABEL);
+        List<Double> times = new ArrayList<>();
+        for (int each = 0; each < count; each++) {
+            times.add(seconds(() -> PwgRaster.of(label, 203)));
+        }
+        return times;
+    }
+
     @Test
     void papers() throws IOException {
         labels(LABELS);
@@ -91,6 +101,8 @@ class PaperMeasurementTest extends MeasurementTest {
         double slip = 1_000 * median(slips(SampleSlips.FULL, SLIPS));
         slips(ofLines(2_000), LONG);
         double large = median(slips(ofLines(2_000), LONG));
+        rasters(SLIPS);
+        double raster = 1_000 * median(rasters(SLIPS));
         report("""
 
                 ## Papers
@@ -100,6 +112,7 @@ class PaperMeasurementTest extends MeasurementTest {
                 - labels a second (300 requested): %.0f
                 - a slip of two packages with their drawings, median: %.1f ms (at most 25 requested)
                 - a slip of 2,000 lines, all of it, not the first page alone: %.2f s (the first page below 1 s requested)
-                """.formatted(perSecond, slip, large));
+                - a label of 4 x 6 in as PWG raster at 203 dots an inch, median: %.1f ms (below 40 requested)
+                """.formatted(perSecond, slip, large, raster));
     }
 }
