@@ -15,6 +15,8 @@ import nobrec.core.shipment.Jobs;
 import nobrec.core.shipment.Shipment;
 import nobrec.core.workorder.WorkOrder;
 import nobrec.server.audit.AuditLog;
+import nobrec.server.platform.Remembered;
+import nobrec.server.platform.SetUpVersion;
 import nobrec.server.platform.money.ShopMoney;
 import nobrec.server.site.Sites;
 import org.springframework.stereotype.Service;
@@ -25,12 +27,22 @@ import org.springframework.transaction.annotation.Transactional;
 public class Customs {
 
     private final CustomsMapper mapper;
+    private final SetUpVersion setUpVersion;
+    private final Remembered<ExportSetUp> setUp;
     private final Sites sites;
     private final ShopMoney money;
     private final AuditLog auditLog;
     private final Clock clock;
 
-    Customs(CustomsMapper mapper, Sites sites, ShopMoney money, AuditLog auditLog, Clock clock) {
+    Customs(
+            CustomsMapper mapper,
+            SetUpVersion setUpVersion,
+            Sites sites,
+            ShopMoney money,
+            AuditLog auditLog,
+            Clock clock) {
+        this.setUpVersion = setUpVersion;
+        this.setUp = new Remembered<>(setUpVersion, () -> mapper.setUp().orElse(ExportSetUp.AT_FIRST));
         this.mapper = mapper;
         this.sites = sites;
         this.money = money;
@@ -42,23 +54,23 @@ public class Customs {
         return !job.shipTo().country().equals(sites.byId(shipment.siteId()).country());
     }
 
-    /** On what terms a job is declared that leaves a site today. */
-    public DeclaredTerms terms(WorkOrder job, long siteId) {
+    /** On what terms a job is declared: at the rates of the day on which its shipment left, or of today. */
+    public DeclaredTerms terms(Shipment shipment, WorkOrder job) {
         String currency = job.particulars().export().currency();
         boolean other = !currency.isEmpty() && !currency.equals(money.currency().getCode());
         return DeclaredTerms.of(
                 job.particulars().export(),
                 setUp().usual(),
                 money.currency(),
-                other ? rate(currency, siteId) : Optional.empty());
+                other ? mapper.rate(currency, day(shipment)) : Optional.empty());
     }
 
     public CustomsDeclaration declaration(Shipment shipment, Jobs jobs) {
-        return CustomsDeclaration.of(shipment, jobs, terms(jobs.leading(), shipment.siteId()));
+        return CustomsDeclaration.of(shipment, jobs, terms(shipment, jobs.leading()));
     }
 
     public List<CustomsProblem> problems(Shipment shipment, Jobs jobs) {
-        return DeclarationCheck.of(shipment, jobs, terms(jobs.leading(), shipment.siteId()), today(shipment.siteId()));
+        return DeclarationCheck.of(shipment, jobs, terms(shipment, jobs.leading()), day(shipment));
     }
 
     /**
@@ -69,11 +81,11 @@ public class Customs {
         return DeclarationForm.of(
                 money.ofCents(
                         jobs.valueCents(shipment.packageNumbered(packageNumber).contents())),
-                rate(ExchangeRate.SDR, shipment.siteId()));
+                mapper.rate(ExchangeRate.SDR, day(shipment)));
     }
 
-    private Optional<ExchangeRate> rate(String currency, long siteId) {
-        return mapper.rate(currency, today(siteId));
+    private LocalDate day(Shipment shipment) {
+        return shipment.outcome().map(Shipment.Outcome::shipDate).orElseGet(() -> today(shipment.siteId()));
     }
 
     private LocalDate today(long siteId) {
@@ -81,7 +93,7 @@ public class Customs {
     }
 
     public ExportSetUp setUp() {
-        return mapper.setUp().orElse(ExportSetUp.AT_FIRST);
+        return setUp.get();
     }
 
     /** Those that somebody has said a rate of, which money can be. */
@@ -97,19 +109,20 @@ public class Customs {
         return mapper.rates(today(sites.home().id()));
     }
 
-    /** @param setUp with the version that was looked at */
+    /** @param changed with the version that was looked at */
     @Transactional
-    public void change(ExportSetUp setUp, String signIn) {
+    public void change(ExportSetUp changed, String signIn) {
         ExportSetUp now = mapper.setUpLocked().orElse(ExportSetUp.AT_FIRST);
-        if (now.version() != setUp.version()) {
+        if (now.version() != changed.version()) {
             throw Refusal.changedSince("How the shop declares", "Somebody changed it meanwhile.", "Reload the page.");
         }
-        mapper.keepSetUp(setUp, signIn, clock.instant());
+        mapper.keepSetUp(changed, signIn, clock.instant());
+        setUpVersion.changed();
         auditLog.write(
                 signIn,
                 "changed how the shop declares",
-                setUp.signer(),
-                setUp.incoterm() + ", " + setUp.reason().words());
+                changed.signer(),
+                changed.incoterm() + ", " + changed.reason().words());
     }
 
     /** @throws Refusal where its day has not come yet */

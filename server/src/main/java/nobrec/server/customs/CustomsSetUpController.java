@@ -42,7 +42,6 @@ import org.springframework.web.bind.annotation.RestController;
 class CustomsSetUpController {
 
     private static final int RATE_PLACES = 8;
-    private static final int FORWARDER_LINES = 7;
     private static final BigDecimal MOST = new BigDecimal("1000000");
 
     /**
@@ -56,7 +55,7 @@ class CustomsSetUpController {
             @NotNull @Size(max = Limits.TEXT) String taxNumber,
             @NotNull Incoterm incoterm,
             @NotNull ExportReason reason,
-            @NotNull @Size(max = FORWARDER_LINES) List<@NotNull @Size(max = Limits.TEXT) String> forwarder) {}
+            @NotNull @Size(max = Limits.FORWARDER_LINES) List<@NotNull @Size(max = Limits.TEXT) String> forwarder) {}
 
     /**
      * @param currency three letters, ISO 4217; XDR for special drawing rights

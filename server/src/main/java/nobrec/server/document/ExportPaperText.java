@@ -61,7 +61,7 @@ public record ExportPaperText(
             String value,
             String net) {}
 
-    /** @param form the postal form that its value asks for */
+    /** @param number of the package */
     public record Packed(
             int number, String trackingNumber, String size, String gross, String net, String value, List<Line> lines) {}
 }

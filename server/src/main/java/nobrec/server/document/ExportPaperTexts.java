@@ -3,7 +3,6 @@ package nobrec.server.document;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
-import java.util.Optional;
 import java.util.stream.Stream;
 import nobrec.core.address.Countries;
 import nobrec.core.address.PostalAddress;
@@ -41,7 +40,8 @@ class ExportPaperTexts {
         this.settings = settings;
     }
 
-    ExportPaperText of(Shipment shipment, Jobs jobs, Service service, CustomsDeclaration declared) {
+    ExportPaperText of(Shipment shipment, Jobs jobs, Service service) {
+        CustomsDeclaration declared = customs.declaration(shipment, jobs);
         WorkOrder job = jobs.leading();
         Site site = sites.byId(shipment.siteId());
         ExportSetUp setUp = customs.setUp();
@@ -147,7 +147,7 @@ class ExportPaperTexts {
             CustomsDeclaration.Packed packed, Shipment.Package real, DeclaredTerms terms) {
         return new ExportPaperText.Packed(
                 packed.number(),
-                Optional.of(real).flatMap(Shipment.Package::trackingNumber).orElse(""),
+                real.trackingNumber().orElse(""),
                 MeasureText.show(real.size(), settings.units()),
                 Kilograms.show(packed.grossGrams()),
                 Kilograms.show(packed.netGrams()),

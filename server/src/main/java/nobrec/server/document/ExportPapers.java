@@ -1,16 +1,16 @@
 package nobrec.server.document;
 
 import java.io.IOException;
-import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Objects;
+import java.util.function.BiFunction;
 import java.util.stream.IntStream;
+import java.util.stream.Stream;
 import nobrec.core.customs.DeclarationForm;
 import nobrec.core.customs.ExportPaper;
-import nobrec.core.declaration.CustomsDeclaration;
 import nobrec.core.service.Service;
 import nobrec.core.shipment.Jobs;
 import nobrec.core.shipment.Shipment;
@@ -32,12 +32,19 @@ class ExportPapers {
     @SuppressWarnings("ArrayRecordComponent")
     record Drawn(PaperKind kind, int packageNumber, String title, byte[] pdf) {}
 
+    /** A template, and what comes of it. */
     private enum Form {
-        COMMERCIAL_INVOICE,
-        STATEMENT_OF_ORIGIN,
-        LETTER_OF_INSTRUCTION,
-        CN_22,
-        CN_23
+        COMMERCIAL_INVOICE(PaperKind.COMMERCIAL_INVOICE),
+        STATEMENT_OF_ORIGIN(PaperKind.STATEMENT_OF_ORIGIN),
+        LETTER_OF_INSTRUCTION(PaperKind.INSTRUCTION_LETTER),
+        CN_22(PaperKind.CUSTOMS_DECLARATION),
+        CN_23(PaperKind.CUSTOMS_DECLARATION);
+
+        private final PaperKind kind;
+
+        Form(PaperKind kind) {
+            this.kind = kind;
+        }
     }
 
     private final Customs customs;
@@ -55,50 +62,38 @@ class ExportPapers {
 
     /** What lists the whole shipment. */
     List<Drawn> ofShipment(Shipment shipment, Jobs jobs, Service service) {
-        if (!isNeeded(shipment, jobs, service)) {
-            return List.of();
-        }
-        ExportPaperText text = texts.of(shipment, jobs, service, customs.declaration(shipment, jobs));
-        List<Drawn> drawn = new ArrayList<>();
-        for (ExportPaper paper : service.exportPapers()) {
-            switch (paper.kind()) {
-                case COMMERCIAL_INVOICE ->
-                    drawn.add(whole(
-                            PaperKind.COMMERCIAL_INVOICE, "Commercial invoice", Form.COMMERCIAL_INVOICE, paper, text));
-                case STATEMENT_OF_ORIGIN ->
-                    drawn.add(whole(
-                            PaperKind.STATEMENT_OF_ORIGIN,
-                            "Statement of origin",
-                            Form.STATEMENT_OF_ORIGIN,
-                            paper,
-                            text));
-                case LETTER_OF_INSTRUCTION ->
-                    drawn.add(whole(
-                            PaperKind.INSTRUCTION_LETTER,
-                            "Letter of instruction",
-                            Form.LETTER_OF_INSTRUCTION,
-                            paper,
-                            text));
-                case POSTAL_DECLARATION -> {}
-            }
-        }
-        return drawn;
+        return drawn(
+                shipment,
+                jobs,
+                service,
+                (paper, text) -> paper.kind() == ExportPaper.Kind.POSTAL_DECLARATION
+                        ? Stream.empty()
+                        : Stream.of(whole(Form.valueOf(paper.kind().name()), paper, text)));
     }
 
     /** What each package bears. */
     List<Drawn> ofPackages(Shipment shipment, Jobs jobs, Service service) {
+        return drawn(
+                shipment,
+                jobs,
+                service,
+                (paper, text) -> paper.kind() == ExportPaper.Kind.POSTAL_DECLARATION
+                        ? text.packages().stream().map(packed -> postal(shipment, jobs, paper, text, packed))
+                        : Stream.empty());
+    }
+
+    private List<Drawn> drawn(
+            Shipment shipment,
+            Jobs jobs,
+            Service service,
+            BiFunction<ExportPaper, ExportPaperText, Stream<Drawn>> each) {
         if (!isNeeded(shipment, jobs, service)) {
             return List.of();
         }
-        CustomsDeclaration declared = customs.declaration(shipment, jobs);
-        ExportPaperText text = texts.of(shipment, jobs, service, declared);
-        List<Drawn> drawn = new ArrayList<>();
-        for (ExportPaper paper : service.exportPapers()) {
-            if (paper.kind() == ExportPaper.Kind.POSTAL_DECLARATION) {
-                text.packages().forEach(packed -> drawn.add(postal(shipment, jobs, paper, text, packed)));
-            }
-        }
-        return drawn;
+        ExportPaperText text = texts.of(shipment, jobs, service);
+        return service.exportPapers().stream()
+                .flatMap(paper -> each.apply(paper, text))
+                .toList();
     }
 
     private boolean isNeeded(Shipment shipment, Jobs jobs, Service service) {
@@ -116,9 +111,13 @@ class ExportPapers {
                 copies(Form.valueOf(form.name()), paper, title, text, packed));
     }
 
-    private Drawn whole(PaperKind kind, String title, Form form, ExportPaper paper, ExportPaperText text) {
+    private Drawn whole(Form form, ExportPaper paper, ExportPaperText text) {
+        String title = form.kind.words();
         return new Drawn(
-                kind, 0, title, copies(form, paper, title, text, text.packages().get(0)));
+                form.kind,
+                0,
+                title,
+                copies(form, paper, title, text, text.packages().get(0)));
     }
 
     private byte[] copies(

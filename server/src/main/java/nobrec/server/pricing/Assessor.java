@@ -108,8 +108,8 @@ public class Assessor {
     private Optional<String> notInPrices(Shipment shipment, Jobs jobs) {
         WorkOrder job = jobs.leading();
         return customs.isAbroad(shipment, job)
-                ? Optional.of(customs.terms(job, shipment.siteId())
-                        .notInPrices(job.shipTo().country()))
+                ? Optional.of(
+                        customs.terms(shipment, job).notInPrices(job.shipTo().country()))
                 : Optional.empty();
     }
 

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
+import java.time.Duration;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -147,6 +148,18 @@ class AbroadTest extends ServerTest {
         write("AB-4", "DUTY_PAYER", 0, "receiver");
         assertThat(texts(customs("AB-4").path("problems"), "reason"))
                 .containsExactly("DDP means that the sender pays duty, and the job says the receiver.");
+    }
+
+    @Test
+    void whatHasLeftKeepsTheRateOfItsDay() {
+        bring("AB-8", "Kranich GmbH,Tor 2,Hafenstr. 4,,Bremen,,28195,DE", "Dunlin Worldwide", LINE);
+        write("AB-8", "CURRENCY", 0, "SEK");
+        send("POST", "/api/v1/export-set-up/rates", Map.of("currency", "SEK", "day", "2026-12-01", "rate", "0.10"));
+        assertThat(json(ship(open("AB-8", "2.4"))).path("state").asString()).isEqualTo("SHIPPED");
+        clock.pass(Duration.ofDays(2));
+        send("POST", "/api/v1/export-set-up/rates", Map.of("currency", "SEK", "day", "2026-12-03", "rate", "0.20"));
+        assertThat(customs("AB-8").path("value").asString()).as("6 x 260.00").isEqualTo("1560.00");
+        assertThat(customs("AB-8").path("rate").asString()).contains("Dec 1, 2026");
     }
 
     @ParameterizedTest
