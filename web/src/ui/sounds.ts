@@ -1,6 +1,6 @@
-import { useSyncExternalStore } from "react";
+import { browserSetting } from "./browserSetting";
 
-const KEPT_AS = "nobrec.sounds";
+const setting = browserSetting("nobrec.sounds");
 const VOLUME = 0.15;
 
 /** Done, look here, stop: told apart by height and number; each stands on the screen in a word as well. */
@@ -18,26 +18,17 @@ const SOUNDS = {
 
 export type Sound = keyof typeof SOUNDS;
 
-const listeners = new Set<() => void>();
 let context: AudioContext | undefined;
 
 function isOn(): boolean {
-  return localStorage.getItem(KEPT_AS) !== "off";
+  return setting.now() !== "off";
 }
 
 /** Whether this desk wants sounds, and changing that. */
 export function useSounds(): [boolean, () => void] {
-  const on = useSyncExternalStore((listener) => {
-    listeners.add(listener);
-    return () => listeners.delete(listener);
-  }, isOn);
-  return [
-    on,
-    () => {
-      localStorage.setItem(KEPT_AS, on ? "off" : "on");
-      listeners.forEach((each) => each());
-    },
-  ];
+  setting.use();
+  const on = isOn();
+  return [on, () => setting.set(on ? "off" : "on")];
 }
 
 /** Plays one, where the desk wants sounds and the browser has any. */

@@ -114,6 +114,12 @@ public final class Limits {
     public static final int STICKERS_IN_LINE = 40;
     public static final int STICKERS_AT_ONCE = 5_000;
 
+    /** Letters of a desk's, a printer's and a tray's name; copies of a paper that is printed; lines of a forwarder's address. */
+    public static final int DESK_NAME = 60;
+
+    public static final int PRINTED_COPIES = 9;
+    public static final int FORWARDER_LINES = 7;
+
     public static final int ACTS_OF_RULE = 20;
     public static final int PARTS_OF_CONDITION = 60;
 

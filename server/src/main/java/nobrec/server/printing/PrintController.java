@@ -33,10 +33,9 @@ import org.springframework.web.bind.annotation.RestController;
 class PrintController {
 
     private static final int SHOWN = 100;
-    private static final int DESK = 60;
 
     record NewPrinter(
-            @NotNull @Size(min = 1, max = DESK) String name,
+            @NotNull @Size(min = 1, max = Limits.DESK_NAME) String name,
             @NotNull @Size(max = Limits.ADDRESS_OUTSIDE) String address) {}
 
     /**
@@ -62,12 +61,12 @@ class PrintController {
     record RouteEntry(
             @NotNull PaperKind kind,
             @NotNull @Size(max = 40) String printer,
-            @Min(1) @Max(PrintJobs.COPIES_AT_MOST) int copies,
-            @NotNull @Size(max = DESK) String tray) {}
+            @Min(1) @Max(Limits.PRINTED_COPIES) int copies,
+            @NotNull @Size(max = Limits.DESK_NAME) String tray) {}
 
     /** @param desk empty text for every desk that says nothing else */
     record Routes(
-            @NotNull @Size(max = DESK) String desk,
+            @NotNull @Size(max = Limits.DESK_NAME) String desk,
             @NotNull @Size(max = 20) List<@NotNull @Valid RouteEntry> rows) {}
 
     record KindView(PaperKind kind, String words) {}
@@ -80,7 +79,7 @@ class PrintController {
      * @param of what the papers belong to, as people call it
      */
     record PrintOrder(
-            @NotNull @Size(max = DESK) String desk,
+            @NotNull @Size(max = Limits.DESK_NAME) String desk,
             @NotNull @Size(max = Limits.TEXT) String of,
             @NotNull @NotEmpty @Size(max = 500) List<@NotNull Long> papers) {}
 
@@ -166,7 +165,7 @@ class PrintController {
     /** What goes where at a desk. */
     @GetMapping("/api/v1/print-routes")
     @ForEveryone
-    RoutesView routes(@RequestParam(defaultValue = "") @Size(max = DESK) String desk) {
+    RoutesView routes(@RequestParam(defaultValue = "") @Size(max = Limits.DESK_NAME) String desk) {
         return new RoutesView(
                 new Routes(
                         desk,

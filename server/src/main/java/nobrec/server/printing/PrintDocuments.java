@@ -6,6 +6,8 @@ import nobrec.server.document.Papers;
 import nobrec.server.printing.PrinterPort.Document;
 import nobrec.server.printing.PrinterPort.PrinterFacts;
 import nobrec.server.printing.raster.PwgRaster;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
 import org.springframework.stereotype.Component;
 
 /** Papers in the form that a printer takes: labels as dots in its own resolution where it takes them, else PDF. */
@@ -20,6 +22,8 @@ class PrintDocuments {
 
     private static final String A6 = "iso_a6_105x148mm";
 
+    private static final Logger LOG = LoggerFactory.getLogger(PrintDocuments.class);
+
     private final Papers papers;
     private final LabelSheets sheets;
     private final TestPage testPage;
@@ -30,8 +34,17 @@ class PrintDocuments {
         this.testPage = testPage;
     }
 
-    /** @throws PrinterRefuses where it takes none of what we can make */
+    /** @throws PrinterRefuses where it takes none of what we can make, or we cannot make it: others must not wait for that */
     Document of(PrintJobRow job, PrinterFacts printer) throws PrinterRefuses {
+        try {
+            return made(job, printer);
+        } catch (RuntimeException failed) {
+            LOG.error("Print job {} cannot be made ready", job.id(), failed);
+            throw new PrinterRefuses("The paper could not be made ready for the printer. Open it as PDF.", false);
+        }
+    }
+
+    private Document made(PrintJobRow job, PrinterFacts printer) throws PrinterRefuses {
         boolean dots = printer.formats().contains(PwgRaster.FORMAT);
         boolean pdf = printer.formats().contains(PDF);
         if (!dots && !pdf) {

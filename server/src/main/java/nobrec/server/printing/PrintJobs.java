@@ -20,8 +20,6 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 public class PrintJobs {
 
-    static final int COPIES_AT_MOST = 9;
-
     /**
      * What became of papers that were to be printed.
      *
@@ -29,6 +27,9 @@ public class PrintJobs {
      * @param asPdf ids of those that no printer is set for at this desk
      */
     public record Asked(int queued, List<String> printers, List<Long> asPdf) {}
+
+    /** @param paper its number; null for a test page */
+    private record Printed(@Nullable Long paper, String title, boolean label) {}
 
     private final PrintMapper mapper;
     private final Printers printers;
@@ -64,15 +65,19 @@ public class PrintJobs {
                 asPdf.add(paper.id());
                 continue;
             }
+            String title = of.isEmpty() ? paper.title() : paper.title() + ", " + of;
+            Printed printed = new Printed(paper.id(), title, paper.kind().isLabel());
             queue(
+                    printed,
                     route.get().printerCode(),
-                    paper.id(),
-                    of.isEmpty() ? paper.title() : paper.title() + ", " + of,
-                    paper.kind().isLabel(),
-                    route.get(),
+                    route.get().copies(),
+                    route.get().tray(),
                     desk,
                     signIn);
             used.add(names.getOrDefault(route.get().printerCode(), ""));
+        }
+        if (!used.isEmpty()) {
+            auditLog.write(signIn, "printed papers", of, used.size() + " of " + ids.size());
         }
         return new Asked(used.size(), used.stream().distinct().toList(), asPdf);
     }
@@ -81,26 +86,19 @@ public class PrintJobs {
     @Transactional
     public void printTestPage(String printer, String signIn) {
         printers.require(printer);
-        queue(printer, null, "Test page", true, new PrintRoute(PaperKind.LABEL, printer, 1, ""), "", signIn);
+        queue(new Printed(null, "Test page", true), printer, 1, "", "", signIn);
         auditLog.write(signIn, "printed a test page", printer, "");
     }
 
-    private void queue(
-            String printer,
-            @Nullable Long paper,
-            String title,
-            boolean label,
-            PrintRoute route,
-            String desk,
-            String signIn) {
+    private void queue(Printed what, String printer, int copies, String tray, String desk, String signIn) {
         mapper.insertJob(new NewPrintJob(
                 UUID.randomUUID().toString(),
                 printer,
-                paper,
-                title,
-                label,
-                route.copies(),
-                route.tray(),
+                what.paper(),
+                what.title(),
+                what.label(),
+                copies,
+                tray,
                 desk,
                 signIn,
                 clock.instant()));
@@ -119,7 +117,7 @@ public class PrintJobs {
         printers.require(to);
         if (row.state() == PrintState.SENT) {
             throw Refusal.conflict(
-                    thing(row), "The printer has it and has not given it up.", "Call it off first, or wait for it.");
+                    row.title(), "The printer has it and has not given it up.", "Call it off first, or wait for it.");
         }
         if (row.state() == PrintState.WAITING) {
             if (to.equals(row.printerCode())) {
@@ -129,11 +127,10 @@ public class PrintJobs {
             callOffWaiting(row, "Sent to another printer instead.");
         }
         queue(
+                new Printed(row.paperId(), row.title(), row.label()),
                 to,
-                row.paperId(),
-                row.title(),
-                row.label(),
-                new PrintRoute(PaperKind.LABEL, to, row.copies(), to.equals(row.printerCode()) ? row.tray() : ""),
+                row.copies(),
+                to.equals(row.printerCode()) ? row.tray() : "",
                 row.desk(),
                 signIn);
         auditLog.write(signIn, "printed again", row.title(), to);
@@ -144,7 +141,7 @@ public class PrintJobs {
     public Optional<PrintJobRow> callOff(long id, String signIn) {
         PrintJobRow row = mapper.jobLocked(id).orElseThrow(() -> unknown(id));
         if (!row.state().isOpen()) {
-            throw Refusal.conflict(thing(row), "It is over.", "Reload the page.");
+            throw Refusal.conflict(row.title(), "It is over.", "Reload the page.");
         }
         auditLog.write(signIn, "called a print job off", row.title(), row.printerCode());
         if (row.state() == PrintState.SENT) {
@@ -158,14 +155,14 @@ public class PrintJobs {
     private void callOffWaiting(PrintJobRow row, String said) {
         if (row.tried()) {
             throw Refusal.conflict(
-                    thing(row),
+                    row.title(),
                     "It was sent, and the printer has not said whether it has it.",
                     "It is asked as soon as it answers; look at the printer.");
         }
         mapper.settle(row.id(), PrintState.CALLED_OFF, null, said, clock.instant());
     }
 
-    /** A job that the printer has given up, or may have. */
+    /** A job that the printer has given up. */
     void calledOffThere(PrintJobRow row) {
         mapper.settle(row.id(), PrintState.CALLED_OFF, null, "Called off.", clock.instant());
     }
@@ -186,10 +183,6 @@ public class PrintJobs {
         routes.forEach(route -> mapper.insertRoute(desk, route));
         auditLog.write(
                 signIn, "set where papers are printed", desk.isEmpty() ? "every desk" : desk, routes.size() + " kinds");
-    }
-
-    private static String thing(PrintJobRow row) {
-        return row.title();
     }
 
     private static Refusal unknown(long id) {

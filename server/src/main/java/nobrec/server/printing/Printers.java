@@ -9,6 +9,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.UUID;
 import nobrec.core.refusal.Refusal;
 import nobrec.server.audit.AuditLog;
 import nobrec.server.connection.Adapters;
@@ -24,7 +25,7 @@ public class Printers {
 
     private static final Duration TIME_LIMIT = Duration.ofSeconds(5);
     private static final int LONGEST = 500;
-    private static final int LONGEST_CODE = 30;
+    private static final int SHORT_CODE = 8;
 
     /** @param row what it said; empty while it was never asked */
     record Printer(String code, String name, Optional<PrinterRow> row) {}
@@ -73,19 +74,14 @@ public class Printers {
 
     /** Sets a new one up and asks what it is; one that does not answer is set up all the same, and said to be silent. */
     void connect(String name, String address, String signIn) {
-        String code = freeCode(name);
+        if (all().stream().anyMatch(each -> each.name().equalsIgnoreCase(name))) {
+            throw Refusal.conflict("Printer “" + name + "”", "There is one of that name.", "Give it another name.");
+        }
+        // Nobody reads it, and two who add printers at once get two.
+        String code = "PRINTER_"
+                + UUID.randomUUID().toString().substring(0, SHORT_CODE).toUpperCase(Locale.ROOT);
         connections.connect(code, name, ports.named(name, "ipp"), address, TIME_LIMIT, Optional.empty(), signIn);
         look(code, signIn);
-    }
-
-    private String freeCode(String name) {
-        String plain = "PRINTER_" + name.toUpperCase(Locale.ROOT).replaceAll("[^A-Z0-9]+", "_");
-        String base = plain.length() > LONGEST_CODE ? plain.substring(0, LONGEST_CODE) : plain;
-        String code = base;
-        for (int next = 2; connections.isTaken(code); next++) {
-            code = base + "_" + next;
-        }
-        return code;
     }
 
     /** Asks it now, whatever it was put off to. */

@@ -22,9 +22,11 @@ class TestPage {
     private static final float DOT = INCH / 203;
     private static final int DOTS = 4;
 
+    private final Printers printers;
     private final Sites sites;
 
-    TestPage(Sites sites) {
+    TestPage(Printers printers, Sites sites) {
+        this.printers = printers;
         this.sites = sites;
     }
 
@@ -39,7 +41,7 @@ class TestPage {
                 canvas.text(fonts.bold("Test page"), 2 * EDGE, 48, 26, width - 2 * EDGE);
                 float baseline = 72;
                 for (String line : List.of(
-                        "Print job " + job.id() + " of printer " + job.printerCode(),
+                        "Print job " + job.id() + " of " + printers.name(job.printerCode()),
                         ShopTime.show(job.askedAt(), sites.home()),
                         "The frame stands 1/8 in from each edge, all around.",
                         "The bars are to be read as they stand:")) {

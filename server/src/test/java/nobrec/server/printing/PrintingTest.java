@@ -272,6 +272,53 @@ class PrintingTest extends ServerTest {
         assertThat(newest(1).path("state").asString()).isEqualTo("CALLED_OFF");
     }
 
+    /** Killed between the intent and the call: the printer knows nothing of it, so that it is sent. */
+    @Test
+    void whatWasAboutToBeSentWhenAServerDiedIsSentOnce() {
+        JsonNode bench = shipped("PRN-10");
+        labels.have(PrinterTrouble.OFF);
+        print(bench, "");
+        settle();
+        database.update(
+                "UPDATE print_job SET tried = TRUE WHERE id = ?",
+                newest(1).path("id").asLong());
+        labels.have(PrinterTrouble.NONE);
+        settle();
+        assertThat(newLabels()).singleElement().matches(PrintedJob::isPrinted);
+    }
+
+    @Test
+    void whileOneServerSpeaksWithAPrinterNoOtherDoes() {
+        JsonNode bench = shipped("PRN-11");
+        print(bench, "");
+        database.update("UPDATE printer SET lease_until = '2027-01-01' WHERE code = 'LABELS'");
+        send("POST", "/api/v1/printers/LABELS/look", Map.of());
+        settle();
+        assertThat(newLabels()).as("a look frees nothing").isEmpty();
+        database.update("UPDATE printer SET lease_until = NULL WHERE code = 'LABELS'");
+        settle();
+        assertThat(newLabels()).singleElement().matches(PrintedJob::isPrinted);
+    }
+
+    @Test
+    void aPaperThatCannotBeReadFailsAlone() {
+        JsonNode broken = shipped("PRN-12");
+        JsonNode whole = shipped("PRN-13");
+        database.update(
+                "UPDATE paper SET pdf = 'no page', packing = 0 WHERE id = ?",
+                broken.path("papers").get(0).path("id").asLong());
+        print(broken, "");
+        print(whole, "");
+        settle();
+        assertThat(newLabels()).singleElement().matches(PrintedJob::isPrinted);
+        assertThat(get("/api/v1/print-jobs?state=FAILED")
+                        .path("rows")
+                        .get(0)
+                        .path("said")
+                        .asString())
+                .startsWith("The paper could not be made ready");
+    }
+
     private static JsonNode named(JsonNode rows, String name) {
         for (JsonNode row : rows) {
             if (row.path("name").asString().equals(name)) {
@@ -299,6 +346,16 @@ class PrintingTest extends ServerTest {
         settle();
         assertThat(newPages()).singleElement().matches(job -> job.format().equals("image/pwg-raster"));
         assertThat(newest(0).path("state").asString()).isEqualTo("PRINTED");
+        assertThat(send(
+                                "POST",
+                                "/api/v1/printers",
+                                Map.of("name", "beloit COUNTER", "address", address),
+                                "admin",
+                                "ADMINISTRATOR")
+                        .getResponse()
+                        .getStatus())
+                .as("one of that name is there")
+                .isEqualTo(409);
         assertThat(send(
                                 "POST",
                                 "/api/v1/printers",
