@@ -1,0 +1,86 @@
+package nobrec.core.partner;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.Stream;
+import nobrec.core.shipment.Jobs;
+import nobrec.core.shipment.Shipment;
+import nobrec.core.workorder.WorkOrder;
+
+/** Whether the jobs of a shipment meet what its partner demands. */
+public final class PartnerCheck {
+
+    /** Letters of an order's number and of an item's in an X12 notice (elements 324 and 234 of version 004010, from memory). */
+    private static final int LONGEST_PO = 22;
+
+    private static final int LONGEST_ITEM = 48;
+
+    private PartnerCheck() {}
+
+    public static List<PartnerProblem> of(PartnerProfile profile, Shipment shipment, Jobs jobs) {
+        List<PartnerProblem> problems = new ArrayList<>();
+        for (WorkOrder job : jobs.all()) {
+            order(profile, job).ifPresent(problems::add);
+        }
+        if (profile.form() == NoticeForm.X12) {
+            addressInX12(profile, jobs.leading()).ifPresent(problems::add);
+            shipment.lines().stream()
+                    .map(line -> jobs.line(line.workOrderLineId()))
+                    .flatMap(line -> lineInX12(profile, line).stream())
+                    .forEach(problems::add);
+        }
+        return problems;
+    }
+
+    private static Optional<PartnerProblem> order(PartnerProfile profile, WorkOrder job) {
+        String po = job.customerPo();
+        boolean bars = profile.label() && profile.elements().contains(LabelElement.CUSTOMER_PO);
+        if (po.isEmpty() && (profile.form() != NoticeForm.NONE || bars)) {
+            return problem(
+                    profile.name() + " finds its order by its number, and job " + job.number() + " has none.",
+                    "Write the customer’s PO on the job.");
+        }
+        if (bars && (po.length() > LabelElement.LONGEST || !ElementString.canHold(po))) {
+            return problem(
+                    "PO “" + po + "” cannot stand in the bars of " + profile.name() + "’s label.",
+                    "Write it with at most " + LabelElement.LONGEST + " letters, figures and signs, without blanks.");
+        }
+        if (profile.form() == NoticeForm.X12 && (po.length() > LONGEST_PO || !X12Letters.canHold(po))) {
+            return problem(
+                    "PO “" + po + "” cannot stand in an X12 notice to " + profile.name() + ".",
+                    "Write it with at most " + LONGEST_PO + " Latin letters, figures and signs.");
+        }
+        return Optional.empty();
+    }
+
+    private static Optional<PartnerProblem> addressInX12(PartnerProfile profile, WorkOrder job) {
+        boolean holds = Stream.of(
+                        job.shipToOnPapers().name(),
+                        job.shipToOnPapers().street(),
+                        job.shipToOnPapers().city())
+                .allMatch(X12Letters::canHold);
+        return holds
+                ? Optional.empty()
+                : problem(
+                        "The ship-to has letters that an X12 notice to " + profile.name() + " cannot say.",
+                        "Write it in Latin letters.");
+    }
+
+    private static Optional<PartnerProblem> lineInX12(PartnerProfile profile, WorkOrder.Line line) {
+        if (line.item().length() > LONGEST_ITEM || !X12Letters.canHold(line.item())) {
+            return problem(
+                    "Item “" + line.item() + "” cannot stand in an X12 notice to " + profile.name() + ".",
+                    "Write it with at most " + LONGEST_ITEM + " Latin letters, figures and signs.");
+        }
+        return X12Letters.canHold(line.description())
+                ? Optional.empty()
+                : problem(
+                        "“" + line.description() + "” has letters that an X12 notice cannot say.",
+                        "Describe line " + line.position() + " in Latin letters.");
+    }
+
+    private static Optional<PartnerProblem> problem(String reason, String remedy) {
+        return Optional.of(new PartnerProblem(reason, remedy));
+    }
+}

@@ -1,0 +1,2 @@
+/** What a trading partner demands of us: labels by their numbers, notices in their form; and whether a job can meet that. */
+package nobrec.core.partner;
