@@ -155,6 +155,7 @@ start_server() {
   # The demo's record systems stand on this machine.
   export NOBREC_INNER_HOSTS="127.0.0.1"
   export NOBREC_WATCHED_FOLDER="$STATE/orders-in"
+  export NOBREC_PARTNER_FOLDER="$STATE/partners"
   export NOBREC_DEMO_STARTSAT="$DEMO_STARTS_AT" NOBREC_DEMO_STARTEDAT="$DEMO_STARTED_AT"
   launch server "$PORT" env NOBREC_LOG_FILE="$LOGS/server.log" NOBREC_LOG_CONSOLE=OFF \
     java -Xmx768m -jar "$STATE/app/$(basename "$SERVER_JAR")"

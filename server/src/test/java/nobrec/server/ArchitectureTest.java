@@ -115,6 +115,19 @@ class ArchitectureTest {
             Map.entry(
                     "printing",
                     List.of("account", "api", "audit", "connection", "document", "platform", "shipment", "site")),
+            Map.entry("partner", List.of("api", "audit", "connection", "platform")),
+            Map.entry(
+                    "shipnotice",
+                    List.of(
+                            "api",
+                            "audit",
+                            "booking",
+                            "connection",
+                            "partner",
+                            "platform",
+                            "shipment",
+                            "site",
+                            "voiding")),
             Map.entry("customs", List.of("api", "audit", "carrier", "platform", "site")),
             Map.entry("charge", List.of("platform")),
             Map.entry(
@@ -130,6 +143,7 @@ class ArchitectureTest {
                             "customs",
                             "device",
                             "orderfile",
+                            "partner",
                             "prepaid",
                             "platform",
                             "rule",
@@ -150,12 +164,13 @@ class ArchitectureTest {
                             "posting",
                             "returns",
                             "shipment",
+                            "shipnotice",
                             "site",
                             "source",
                             "workorder")),
             Map.entry("design", List.of("api", "carrier", "document", "shipment", "site", "workorder")),
             Map.entry("device", List.of("api", "connection")),
-            Map.entry("document", List.of("api", "audit", "carton", "customs", "platform", "site")),
+            Map.entry("document", List.of("api", "audit", "carton", "customs", "partner", "platform", "site")),
             Map.entry(
                     "handover",
                     List.of(
@@ -249,6 +264,7 @@ class ArchitectureTest {
                             "customs",
                             "document",
                             "place",
+                            "partner",
                             "platform",
                             "shipment",
                             "site")),

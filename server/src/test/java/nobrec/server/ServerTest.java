@@ -114,6 +114,7 @@ public abstract class ServerTest {
                 Map.entry("nobrec.demo.scale", "tcp://127.0.0.1:" + STAND_INS.scalePort()),
                 Map.entry("nobrec.demo.shop-database", database.replace("jdbc:", "") + "nobrec_shop"),
                 Map.entry("nobrec.inner-hosts", "127.0.0.1"),
+                Map.entry("nobrec.partner-folder", "target/partners"),
                 Map.entry("nobrec.demo.folder", DEMO.toString()),
                 Map.entry("nobrec.demo.password", "correct horse"));
     }
@@ -127,7 +128,16 @@ public abstract class ServerTest {
 
     /** All systems outside answer, and nobody remembers that they did not. */
     protected void allAnswerAgain() {
-        List.of("plover", "dunlin", "godwit", "books", "orderdesk", "webshop", "floor-scale", "measuring-frame")
+        List.of(
+                        "plover",
+                        "dunlin",
+                        "godwit",
+                        "books",
+                        "grebe",
+                        "orderdesk",
+                        "webshop",
+                        "floor-scale",
+                        "measuring-frame")
                 .forEach(path -> STAND_INS.behave(path, Behavior.NORMAL));
         breakers.getAllCircuitBreakers().forEach(CircuitBreaker::reset);
     }

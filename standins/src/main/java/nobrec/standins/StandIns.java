@@ -12,6 +12,7 @@ import nobrec.standins.http.Behavior;
 import nobrec.standins.http.Pages;
 import nobrec.standins.http.WebServer;
 import nobrec.standins.orderdesk.OrderDeskStandIn;
+import nobrec.standins.partner.PartnerStandIn;
 import nobrec.standins.printer.PrinterStandIn;
 import nobrec.standins.scale.Scale;
 import nobrec.standins.scale.ScalePage;
@@ -42,8 +43,8 @@ public final class StandIns implements AutoCloseable {
     /** A printer for labels, which takes dots, and one for pages. */
     public record Printing(PrinterStandIn labels, PrinterStandIn pages) {}
 
-    /** What the systems hold that records come from, and the books. */
-    public record Sources(SourceRecords orderDesk, SourceRecords webShop, BooksStandIn books) {}
+    /** What the systems hold that records come from, the books, and a customer that is told what is on its way. */
+    public record Sources(SourceRecords orderDesk, SourceRecords webShop, BooksStandIn books, PartnerStandIn partner) {}
 
     private StandIns(
             WebServer web,
@@ -71,6 +72,7 @@ public final class StandIns implements AutoCloseable {
                 new RecordStore(folder.resolve("invoices.json")),
                 new RecordStore(folder.resolve("journal.json")),
                 new RecordStore(folder.resolve("invoice-states.json")));
+        PartnerStandIn partner = new PartnerStandIn(new RecordStore(folder.resolve("ship-notices.json")));
         Printing printers = new Printing(PrinterStandIn.forLabels(), PrinterStandIn.forPages());
         List<StandIn> services = List.of(
                 new CarrierStandIn(CarrierStandIn.PLOVER, folder),
@@ -82,6 +84,7 @@ public final class StandIns implements AutoCloseable {
                 new OrderDeskStandIn(shop, new RecordStore(folder.resolve("orders.json")), orderDesk),
                 new WebShopStandIn(webShop),
                 new AddressDeskStandIn(),
+                partner,
                 DeviceStandIn.floorScale(),
                 DeviceStandIn.measuringFrame(),
                 printers.labels(),
@@ -97,7 +100,7 @@ public final class StandIns implements AutoCloseable {
                     new ScaleSocket(settings.scalePort(), scale),
                     scale,
                     services,
-                    new Sources(orderDesk, webShop, books),
+                    new Sources(orderDesk, webShop, books, partner),
                     printers);
         } catch (IOException failed) {
             throw new UncheckedIOException("The stand-ins cannot listen: " + failed.getMessage(), failed);

@@ -120,6 +120,17 @@ public final class Limits {
     public static final int PRINTED_COPIES = 9;
     public static final int FORWARDER_LINES = 7;
 
+    /** Partners a shop may keep, customers of one, and the greatest number of an X12 interchange. */
+    public static final int PARTNERS = 500;
+
+    public static final int CUSTOMERS_OF_PARTNER = 50;
+    public static final int INTERCHANGE_CONTROL = 999_999_999;
+
+    /** Days until which a partner may acknowledge, in hours; letters of what it sends us. */
+    public static final int ACKNOWLEDGED_WITHIN_HOURS = 24 * 30;
+
+    public static final int PARTNER_DOCUMENT = 1_000_000;
+
     public static final int ACTS_OF_RULE = 20;
     public static final int PARTS_OF_CONDITION = 60;
 

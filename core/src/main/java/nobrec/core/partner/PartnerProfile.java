@@ -26,10 +26,27 @@ public record PartnerProfile(
         boolean test,
         int acknowledgedWithinHours) {
 
+    private static final int MOST_ELEMENTS = 2;
+
     public PartnerProfile {
         customers = List.copyOf(customers);
         elements = Set.copyOf(elements);
         ShopNumbers.requireLocation("The location number of " + name, locationNumber);
+        if (elements.size() > MOST_ELEMENTS) {
+            throw Refusal.unusable(
+                    "The label for " + name, "It has room for two numbers besides that of the package.", "Choose two.");
+        }
+    }
+
+    /** What it gets, in words. */
+    public String inWords() {
+        String labels = label ? "a logistics label for each package" : "";
+        String notice = form == NoticeForm.NONE ? "" : "a ship notice, " + form.words();
+        return name + " gets "
+                + (labels.isEmpty() && notice.isEmpty()
+                        ? "nothing special"
+                        : labels + (labels.isEmpty() || notice.isEmpty() ? "" : " and ") + notice)
+                + ".";
     }
 
     /**

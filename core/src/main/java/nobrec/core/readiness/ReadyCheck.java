@@ -24,7 +24,8 @@ public record ReadyCheck(Subject subject, Verdict verdict, String reason, String
         PROMISE,
         PAYMENT,
         REQUEST,
-        CUSTOMS
+        CUSTOMS,
+        PARTNER
     }
 
     /** A caution is said and does not hinder; a stop must be corrected first. */

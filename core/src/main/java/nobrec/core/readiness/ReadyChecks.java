@@ -15,6 +15,7 @@ import nobrec.core.customs.CustomsProblem;
 import nobrec.core.limit.Limits;
 import nobrec.core.measure.UnitSystem;
 import nobrec.core.notation.DayWords;
+import nobrec.core.partner.PartnerProblem;
 import nobrec.core.rating.Offer;
 import nobrec.core.readiness.ReadyCheck.CorrectedIn;
 import nobrec.core.readiness.ReadyCheck.Subject;
@@ -45,6 +46,7 @@ public final class ReadyChecks {
      * @param scanned how far the contents were checked by scan
      * @param measureDoubts what speaks against a weight or a size, by package number
      * @param customs what is declared where it goes abroad; empty at home
+     * @param partner how far it meets what its customer demands as a partner; empty where that one is none
      * @param shipOn the day it is put off to
      * @param notPrintable what the papers cannot show as it is recorded
      */
@@ -67,6 +69,7 @@ public final class ReadyChecks {
             Map<Integer, String> measureDoubts,
             List<NotPrintable> notPrintable,
             Optional<CustomsState> customs,
+            Optional<PartnerState> partner,
             List<PackageToRate> packages,
             Optional<LocalDate> promiseDate,
             Optional<LocalDate> shipOn,
@@ -78,6 +81,9 @@ public final class ReadyChecks {
      * @param summary what is declared, in words
      */
     public record CustomsState(List<CustomsProblem> problems, String summary) {}
+
+    /** @param summary what the partner gets, in words */
+    public record PartnerState(List<PartnerProblem> problems, String summary) {}
 
     /**
      * What the records of the jobs in it say that is no matter of packing or price.
@@ -134,6 +140,7 @@ public final class ReadyChecks {
         checks.add(service(look, units));
         account(look).ifPresent(checks::add);
         look.customs().map(ReadyChecks::customs).ifPresent(checks::add);
+        look.partner().map(ReadyChecks::partner).ifPresent(checks::add);
         papers(look).ifPresent(checks::add);
         promise(look).ifPresent(checks::add);
         return checks;
@@ -152,12 +159,27 @@ public final class ReadyChecks {
         if (worst.isEmpty()) {
             return ReadyCheck.fine(Subject.CUSTOMS, customs.summary());
         }
-        int more = customs.problems().size() - 1;
         CustomsProblem problem = worst.get();
-        String reason = problem.reason() + (more > 0 ? " And " + more + " more." : "");
+        String reason = problem.reason() + more(customs.problems().size() - 1);
         return problem.stops()
                 ? ReadyCheck.stop(Subject.CUSTOMS, reason, problem.remedy(), CorrectedIn.CUSTOMS)
                 : ReadyCheck.caution(Subject.CUSTOMS, reason, problem.remedy(), CorrectedIn.CUSTOMS);
+    }
+
+    private static ReadyCheck partner(PartnerState partner) {
+        if (partner.problems().isEmpty()) {
+            return ReadyCheck.fine(Subject.PARTNER, partner.summary());
+        }
+        PartnerProblem first = partner.problems().get(0);
+        return ReadyCheck.stop(
+                Subject.PARTNER,
+                first.reason() + more(partner.problems().size() - 1),
+                first.remedy(),
+                CorrectedIn.RECORD);
+    }
+
+    private static String more(int more) {
+        return more > 0 ? " And " + more + " more." : "";
     }
 
     private static Optional<ReadyCheck> missing(MissingPieces missing) {

@@ -78,7 +78,7 @@ public record ShipNotice(
             String origin) {}
 
     /** The same taken back. */
-    public ShipNotice cancelled(LocalDateTime at) {
+    public ShipNotice canceled(LocalDateTime at) {
         return new ShipNotice(
                 number, Purpose.CANCELLATION, at, shipDate, deliveryDate, carrier, service, from, to, packages, units);
     }

@@ -183,7 +183,7 @@ class X12ShipNoticeTest {
                         "REF*LT*L-7*6 EA~",
                         "CTT*4~",
                         "IEA*1*000000417~");
-        assertThat(X12ShipNotice.write(notice.cancelled(AT), ENVELOPE)).contains("BSN*01*SN000417*");
+        assertThat(X12ShipNotice.write(notice.canceled(AT), ENVELOPE)).contains("BSN*01*SN000417*");
     }
 
     /** So that its silence above says something. */

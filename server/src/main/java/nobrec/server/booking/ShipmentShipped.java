@@ -13,12 +13,14 @@ import org.joda.money.Money;
  * A shipment has its tracking numbers. Published in the transaction that stores them.
  *
  * @param job number of the work order it was opened for, on whose invoice the freight stands
+ * @param customer of that work order
  * @param otherJobs numbers of the others in it
  * @param recorded numbers of those of which a source has a record, to be told
  */
 public record ShipmentShipped(
         long shipmentId,
         String job,
+        String customer,
         List<String> otherJobs,
         List<String> recorded,
         String carrierName,
@@ -35,6 +37,7 @@ public record ShipmentShipped(
         return new ShipmentShipped(
                 shipment.id(),
                 job.number(),
+                job.customer(),
                 jobs.all().stream().skip(1).map(WorkOrder::number).toList(),
                 jobs.all().stream()
                         .filter(each -> !each.isTyped())

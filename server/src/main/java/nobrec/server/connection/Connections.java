@@ -105,6 +105,49 @@ public class Connections {
         auditLog.write(signIn, "set a connection up", name, address.toString());
     }
 
+    /**
+     * One whose way of being spoken with is chosen where it is set up.
+     *
+     * @param secret a new one; empty where the kept one stays
+     */
+    public record Reconnected(
+            String code, String name, String addressText, Duration timeLimit, Optional<String> secret) {}
+
+    /** Sets one up, or changes how it is reached: where that changes, nothing may wait for an answer from there. */
+    @Transactional
+    public void reconnect(Reconnected changed, Adapter adapter, String signIn) {
+        Optional<ConnectionRow> before = mapper.locked(changed.code());
+        ConnectionRow now = new ConnectionRow(
+                changed.code(),
+                changed.name(),
+                adapter.adapterName(),
+                before.map(ConnectionRow::address).orElse(""),
+                0,
+                before.map(ConnectionRow::userName).orElse(""),
+                before.map(ConnectionRow::secret).orElse(null));
+        URI address = rules.address(now, changed.addressText());
+        boolean moves = before.isPresent() && !now.address().equals(address.toString());
+        if (moves) {
+            rules.requireNothingUnderWay(now, outbox.waitingFor(changed.code()));
+        }
+        Optional<Credentials> credentials =
+                credentials(now, address, new CredentialsChange(now.userName(), changed.secret()));
+        keep(new Connection(
+                changed.code(), changed.name(), adapter.adapterName(), address, changed.timeLimit(), credentials));
+        if (moves || before.isEmpty() || changed.secret().isPresent()) {
+            auditLog.write(signIn, "set a connection up", changed.name(), address.toString());
+        }
+    }
+
+    private Optional<Credentials> credentials(ConnectionRow before, URI address, CredentialsChange change) {
+        return rules.credentials(before, address, change)
+                .map(userName -> new Credentials(
+                        userName,
+                        change.secret()
+                                .orElseGet(
+                                        () -> cipher.decrypt(before.code(), Objects.requireNonNull(before.secret())))));
+    }
+
     /** Sets one up, or changes all of it. */
     @Transactional
     public void keep(Connection connection) {
@@ -142,12 +185,7 @@ public class Connections {
         if (moves && !change.sure()) {
             rules.requireNothingUnderWay(before, outbox.waitingFor(code));
         }
-        Optional<Credentials> credentials = rules.credentials(before, address, change.credentials())
-                .map(userName -> new Credentials(
-                        userName,
-                        change.credentials()
-                                .secret()
-                                .orElseGet(() -> cipher.decrypt(code, Objects.requireNonNull(before.secret())))));
+        Optional<Credentials> credentials = credentials(before, address, change.credentials());
         keep(new Connection(code, before.name(), before.adapter(), address, change.timeLimit(), credentials));
         auditLog.write(
                 signIn,

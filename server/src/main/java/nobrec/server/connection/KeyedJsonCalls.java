@@ -41,6 +41,18 @@ public class KeyedJsonCalls {
                 .then(answer -> new OutsideAnswer.Accepted<>(answer.path("text").asString("")));
     }
 
+    /** Sends a document as it is; what comes back is JSON as above. */
+    public OutsideAnswer<JsonNode> sendDocument(
+            Connection connection, String path, String key, String mediaType, String document) {
+        HttpRequest request = HttpCalls.request(connection, path)
+                .header("Content-Type", mediaType)
+                .header("Idempotency-Key", key)
+                .POST(HttpRequest.BodyPublishers.ofString(document))
+                .build();
+        return calls.call(connection, request, (status, text) -> read(connection, key, status, text))
+                .toARequest(connection.name());
+    }
+
     /** Asks what the other side has under a key. */
     public OutsideAnswer<JsonNode> lookUp(Connection connection, String path, String key) {
         HttpRequest request = HttpCalls.request(connection, path).GET().build();

@@ -74,6 +74,7 @@ class DemoLoader implements ApplicationRunner {
     private final ShopChargeRules chargeRules;
     private final HouseRules houseRules;
     private final Customs customs;
+    private final DemoPartners partners;
     private final ShopMoney money;
 
     DemoLoader(
@@ -88,7 +89,9 @@ class DemoLoader implements ApplicationRunner {
             ShopChargeRules chargeRules,
             HouseRules houseRules,
             Customs customs,
+            DemoPartners partners,
             ShopMoney money) {
+        this.partners = partners;
         this.houseRules = houseRules;
         this.customs = customs;
         this.money = money;
@@ -120,6 +123,7 @@ class DemoLoader implements ApplicationRunner {
         catalog.addFuel(DemoTables.fuel(folder.resolve("fuel.csv")));
         addServices(shop, folder.resolve("rates"));
         addExport(shop.export());
+        partners.add(shop);
         shop.houseRules().forEach(rule -> houseRules.add(rule, AuditLog.BY_ITSELF));
         LOG.info("The demonstration is set up: {}.", shop.site().company());
     }

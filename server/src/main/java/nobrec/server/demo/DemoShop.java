@@ -5,6 +5,7 @@ import java.time.LocalDate;
 import java.time.LocalTime;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import nobrec.core.address.PlaceKind;
 import nobrec.core.carton.CartonKind;
 import nobrec.core.customs.ExportPaper;
@@ -12,6 +13,8 @@ import nobrec.core.customs.ExportReason;
 import nobrec.core.customs.Incoterm;
 import nobrec.core.identifier.TrackingForm;
 import nobrec.core.item.GoodsClass;
+import nobrec.core.partner.LabelElement;
+import nobrec.core.partner.NoticeForm;
 import nobrec.core.service.Accessorial;
 import nobrec.core.service.CarrierPricing.PricedBy;
 import nobrec.server.api.security.Role;
@@ -29,8 +32,24 @@ record DemoShop(
         List<SourceEntry> sources,
         List<ServiceEntry> services,
         List<ChargeRuleEntry> chargeRules,
+        PartnersEntry partners,
         ExportEntry export,
         List<RuleDocument> houseRules) {
+
+    /** The numbers by which partners know the shop, and those partners. */
+    record PartnersEntry(
+            String companyPrefix, String locationNumber, String interchangeId, List<PartnerEntry> partners) {}
+
+    /** One whose connection has the same code. */
+    record PartnerEntry(
+            String code,
+            String name,
+            List<String> customers,
+            Set<LabelElement> elements,
+            NoticeForm form,
+            String locationNumber,
+            String interchangeId,
+            int acknowledgedWithinHours) {}
 
     /** @param rates what one unit of a currency costs, as of the first day */
     record ExportEntry(

@@ -13,6 +13,7 @@ import nobrec.server.handover.HandedOver;
 import nobrec.server.orderfile.OpenFaults;
 import nobrec.server.posting.PostingLedger;
 import nobrec.server.returns.ReturnsOfShipments;
+import nobrec.server.shipnotice.ShipNoticeLedger;
 import nobrec.server.source.RecordSources;
 import nobrec.server.workorder.list.AttentionCount;
 import nobrec.server.workorder.list.JobAttentions;
@@ -33,6 +34,7 @@ class StuckThings {
     private final HandedOver handedOver;
     private final PickupDoubts pickups;
     private final ReturnsOfShipments returns;
+    private final ShipNoticeLedger shipNotices;
 
     StuckThings(
             OpenFaults imports,
@@ -42,7 +44,9 @@ class StuckThings {
             RecordSources sources,
             HandedOver handedOver,
             PickupDoubts pickups,
-            ReturnsOfShipments returns) {
+            ReturnsOfShipments returns,
+            ShipNoticeLedger shipNotices) {
+        this.shipNotices = shipNotices;
         this.returns = returns;
         this.pickups = pickups;
         this.handedOver = handedOver;
@@ -100,6 +104,22 @@ class StuckThings {
                     failed == 1 ? "It failed." : "They failed.",
                     "See the answer and try again.",
                     "/postings?state=FAILED"));
+        }
+        int refusedNotices = shipNotices.refused();
+        if (refusedNotices > 0) {
+            things.add(stuck(
+                    refusedNotices == 1 ? "One ship notice" : refusedNotices + " ship notices",
+                    "The partner cannot use what it was sent.",
+                    "See what it said, and speak with them.",
+                    "/partners/notices?state=REFUSED"));
+        }
+        int overdueNotices = shipNotices.overdue();
+        if (overdueNotices > 0) {
+            things.add(stuck(
+                    overdueNotices == 1 ? "One ship notice" : overdueNotices + " ship notices",
+                    "The partner has not acknowledged, however often it was sent.",
+                    "Call them, then say so there.",
+                    "/partners/notices"));
         }
         for (OpenFaults.LeftOut left : imports.all()) {
             things.add(stuck(

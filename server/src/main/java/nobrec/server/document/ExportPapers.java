@@ -28,10 +28,6 @@ class ExportPapers {
     private static final double MODULE_MILLIMETERS = 0.25;
     private static final int BAR_MILLIMETERS = 9;
 
-    /** @param packageNumber zero for one of the whole shipment */
-    @SuppressWarnings("ArrayRecordComponent")
-    record Drawn(PaperKind kind, int packageNumber, String title, byte[] pdf) {}
-
     /** A template, and what comes of it. */
     private enum Form {
         COMMERCIAL_INVOICE(PaperKind.COMMERCIAL_INVOICE),
@@ -61,7 +57,7 @@ class ExportPapers {
     }
 
     /** What lists the whole shipment. */
-    List<Drawn> ofShipment(Shipment shipment, Jobs jobs, Service service) {
+    List<DrawnPaper> ofShipment(Shipment shipment, Jobs jobs, Service service) {
         return drawn(
                 shipment,
                 jobs,
@@ -72,7 +68,7 @@ class ExportPapers {
     }
 
     /** What each package bears. */
-    List<Drawn> ofPackages(Shipment shipment, Jobs jobs, Service service) {
+    List<DrawnPaper> ofPackages(Shipment shipment, Jobs jobs, Service service) {
         return drawn(
                 shipment,
                 jobs,
@@ -82,11 +78,11 @@ class ExportPapers {
                         : Stream.empty());
     }
 
-    private List<Drawn> drawn(
+    private List<DrawnPaper> drawn(
             Shipment shipment,
             Jobs jobs,
             Service service,
-            BiFunction<ExportPaper, ExportPaperText, Stream<Drawn>> each) {
+            BiFunction<ExportPaper, ExportPaperText, Stream<DrawnPaper>> each) {
         if (!isNeeded(shipment, jobs, service)) {
             return List.of();
         }
@@ -100,20 +96,20 @@ class ExportPapers {
         return !service.exportPapers().isEmpty() && customs.isAbroad(shipment, jobs.leading());
     }
 
-    private Drawn postal(
+    private DrawnPaper postal(
             Shipment shipment, Jobs jobs, ExportPaper paper, ExportPaperText text, ExportPaperText.Packed packed) {
         DeclarationForm form = customs.form(shipment, jobs, packed.number()).form();
         String title = form.words() + (text.packages().size() > 1 ? " of package " + packed.number() : "");
-        return new Drawn(
+        return new DrawnPaper(
                 PaperKind.CUSTOMS_DECLARATION,
                 packed.number(),
                 title,
                 copies(Form.valueOf(form.name()), paper, title, text, packed));
     }
 
-    private Drawn whole(Form form, ExportPaper paper, ExportPaperText text) {
+    private DrawnPaper whole(Form form, ExportPaper paper, ExportPaperText text) {
         String title = form.kind.words();
-        return new Drawn(
+        return new DrawnPaper(
                 form.kind,
                 0,
                 title,

@@ -3,6 +3,7 @@ package nobrec.server.document;
 /** What a printable is. */
 public enum PaperKind {
     LABEL("Label"),
+    LOGISTICS_LABEL("Logistics label"),
     PACKING_SLIP("Packing slip"),
     BILL_OF_LADING("Bill of lading"),
     MANIFEST("Manifest"),
@@ -25,6 +26,6 @@ public enum PaperKind {
 
     /** Whether it is drawn for label stock. */
     public boolean isLabel() {
-        return this == LABEL || this == RETURN_LABEL;
+        return this == LABEL || this == LOGISTICS_LABEL || this == RETURN_LABEL;
     }
 }

@@ -80,7 +80,7 @@ public class Papers {
     }
 
     /** One that another part of this room has set. */
-    NewPaper drawn(Subject subject, ExportPapers.Drawn paper) {
+    NewPaper drawn(Subject subject, DrawnPaper paper) {
         return drawn(subject, paper.kind(), paper.packageNumber(), paper.title(), paper.pdf());
     }
 

@@ -24,7 +24,7 @@ import nobrec.server.site.Site;
 import nobrec.server.site.Sites;
 import org.springframework.stereotype.Component;
 
-/** Has the papers of a shipment drawn: a label for each package, one packing slip, and a bill of lading for freight. */
+/** Has the papers of a shipment drawn: labels for each package, one packing slip, and a bill of lading for freight. */
 @Component
 public class ShipmentPapers {
 
@@ -33,6 +33,7 @@ public class ShipmentPapers {
     private final Papers papers;
     private final BillsOfLading bills;
     private final ExportPapers exportPapers;
+    private final LogisticsLabels logisticsLabels;
     private final Sites sites;
     private final SlipTexts slipTexts;
     private final SlipDesigns designs;
@@ -42,6 +43,7 @@ public class ShipmentPapers {
             Papers papers,
             BillsOfLading bills,
             ExportPapers exportPapers,
+            LogisticsLabels logisticsLabels,
             Sites sites,
             SlipTexts slipTexts,
             SlipDesigns designs,
@@ -49,6 +51,7 @@ public class ShipmentPapers {
         this.papers = papers;
         this.bills = bills;
         this.exportPapers = exportPapers;
+        this.logisticsLabels = logisticsLabels;
         this.sites = sites;
         this.slipTexts = slipTexts;
         this.designs = designs;
@@ -67,6 +70,7 @@ public class ShipmentPapers {
             drawn.add(papers.drawLabel(subject, packed.number(), label(shipment, packed, jobs, service, charged)));
         }
         Map<Integer, byte[]> labels = drawn.stream().collect(Collectors.toMap(NewPaper::packageNumber, NewPaper::pdf));
+        logisticsLabels.of(shipment, jobs, service).forEach(paper -> drawn.add(papers.drawn(subject, paper)));
         exportPapers.ofPackages(shipment, jobs, service).forEach(paper -> drawn.add(papers.drawn(subject, paper)));
         drawn.addAll(lists(shipment, jobs, service, labels));
         return () -> papers.keep(drawn);

@@ -3,17 +3,10 @@ package nobrec.server.payment;
 import io.swagger.v3.oas.annotations.tags.Tag;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
-import java.nio.charset.StandardCharsets;
-import java.security.GeneralSecurityException;
-import java.security.MessageDigest;
-import java.util.HexFormat;
-import javax.crypto.Mac;
-import javax.crypto.spec.SecretKeySpec;
 import nobrec.core.limit.Limits;
-import nobrec.core.refusal.Refusal;
 import nobrec.server.api.security.ForSignedCalls;
 import nobrec.server.connection.Connections;
-import nobrec.server.connection.Credentials;
+import nobrec.server.connection.SignedCalls;
 import org.springframework.http.HttpStatus;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
@@ -32,14 +25,13 @@ import org.springframework.web.bind.annotation.RestController;
 class InvoiceEventController {
 
     private static final int LONGEST_BODY = 10_000;
-    private static final String ALGORITHM = "HmacSHA256";
 
     private final InvoiceQuestions questions;
-    private final Connections connections;
+    private final SignedCalls signedCalls;
 
-    InvoiceEventController(InvoiceQuestions questions, Connections connections) {
+    InvoiceEventController(InvoiceQuestions questions, SignedCalls signedCalls) {
         this.questions = questions;
-        this.connections = connections;
+        this.signedCalls = signedCalls;
     }
 
     /**
@@ -52,32 +44,7 @@ class InvoiceEventController {
     void invoicesChanged(
             @RequestHeader("Nobrec-Signature") @NotNull @Size(max = Limits.TEXT) String signature,
             @RequestBody @NotNull @Size(max = LONGEST_BODY) String body) {
-        String secret = connections
-                .to(Connections.BOOKS)
-                .credentials()
-                .map(Credentials::secret)
-                .orElseThrow(InvoiceEventController::notSigned);
-        if (!MessageDigest.isEqual(
-                signed(secret, body).getBytes(StandardCharsets.US_ASCII), signature.getBytes(StandardCharsets.UTF_8))) {
-            throw notSigned();
-        }
+        signedCalls.require(Connections.BOOKS, signature, body);
         questions.askSoon();
-    }
-
-    private static Refusal notSigned() {
-        return Refusal.unusable(
-                "The signature",
-                "It is not made with the secret of the connection to the books.",
-                "Set up the same secret on both sides.");
-    }
-
-    private static String signed(String secret, String body) {
-        try {
-            Mac mac = Mac.getInstance(ALGORITHM);
-            mac.init(new SecretKeySpec(secret.getBytes(StandardCharsets.UTF_8), ALGORITHM));
-            return HexFormat.of().formatHex(mac.doFinal(body.getBytes(StandardCharsets.UTF_8)));
-        } catch (GeneralSecurityException missing) {
-            throw new IllegalStateException("Every Java has " + ALGORITHM, missing);
-        }
     }
 }

@@ -50,14 +50,8 @@ class PostingSender implements OutboxHandler {
 
     @Override
     public void carryOut(OutboxEntry posting) {
-        if (posting.reverses() == null) {
+        if (posting.reverses() == null || outbox.isToReverse(posting)) {
             settle(posting, send(posting));
-            return;
-        }
-        switch (outbox.reversedBy(posting).state()) {
-            case WAITING -> outbox.putOff(posting, "It waits for what it reverses.");
-            case FAILED -> outbox.reversed(posting, "Nothing was written, so there is nothing to reverse.");
-            case DONE, REVERSED -> settle(posting, send(posting));
         }
     }
 

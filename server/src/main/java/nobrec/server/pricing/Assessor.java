@@ -9,6 +9,7 @@ import nobrec.core.charging.CustomerCharge;
 import nobrec.core.charging.FreightBill;
 import nobrec.core.declaration.CustomsDeclaration;
 import nobrec.core.limit.Limits;
+import nobrec.core.partner.PartnerCheck;
 import nobrec.core.rating.KindEffect;
 import nobrec.core.rating.Offer;
 import nobrec.core.rating.QuotedOffers;
@@ -28,6 +29,8 @@ import nobrec.core.workorder.WorkOrderStatus;
 import nobrec.server.carton.CartonTypes;
 import nobrec.server.charge.ShopChargeRules;
 import nobrec.server.customs.Customs;
+import nobrec.server.partner.Partner;
+import nobrec.server.partner.Partners;
 import nobrec.server.place.AddressChecks;
 import nobrec.server.platform.NobrecSettings;
 import nobrec.server.platform.money.ShopMoney;
@@ -54,6 +57,7 @@ public class Assessor {
     private final CartonTypes cartonTypes;
     private final ShopChargeRules chargeRules;
     private final Customs customs;
+    private final Partners partners;
     private final NobrecSettings settings;
 
     Assessor(
@@ -63,6 +67,7 @@ public class Assessor {
             CartonTypes cartonTypes,
             ShopChargeRules chargeRules,
             Customs customs,
+            Partners partners,
             NobrecSettings settings,
             ShopMoney money,
             Sites sites,
@@ -76,6 +81,7 @@ public class Assessor {
         this.cartonTypes = cartonTypes;
         this.chargeRules = chargeRules;
         this.customs = customs;
+        this.partners = partners;
         this.settings = settings;
     }
 
@@ -173,6 +179,7 @@ public class Assessor {
                 PackageDoubts.measures(shipment, jobs, cartonTypes.set(), settings.units()),
                 PrintChecks.of(shipment, jobs),
                 customs(shipment, jobs),
+                partner(shipment, jobs),
                 toRate.packages(),
                 jobs.promiseDate(),
                 shipment.shipOn(),
@@ -190,6 +197,14 @@ public class Assessor {
                 declared.value() + " declared, " + declared.terms().incoterm() + ", "
                         + declared.terms().reason().words() + "; the "
                         + declared.terms().dutyPayer().words() + " pays duty."));
+    }
+
+    /** Empty where its customer is no partner that demands something. */
+    private Optional<ReadyChecks.PartnerState> partner(Shipment shipment, Jobs jobs) {
+        return partners.of(jobs.leading().customer())
+                .map(Partner::profile)
+                .map(profile ->
+                        new ReadyChecks.PartnerState(PartnerCheck.of(profile, shipment, jobs), profile.inWords()));
     }
 
     private ScannedContents scanned(Shipment shipment, Jobs jobs) {

@@ -5,8 +5,11 @@ import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
 import java.util.List;
+import java.util.stream.Collectors;
+import nobrec.core.partner.ElementString;
 import uk.org.okapibarcode.backend.Code128;
 import uk.org.okapibarcode.backend.HumanReadableLocation;
+import uk.org.okapibarcode.backend.Symbol;
 import uk.org.okapibarcode.graphics.Color;
 import uk.org.okapibarcode.output.SvgRenderer;
 
@@ -38,7 +41,22 @@ public record Barcode(List<Bar> bars, double modules) {
     }
 
     public static Barcode code128(String text) {
-        List<Bar> bars = symbol(text).getRectangles().stream()
+        return of(symbol(text));
+    }
+
+    /** A GS1-128 symbol: what stands behind each identifier ends where the standard or a separator says so. */
+    public static Barcode gs1(List<ElementString> elements) {
+        Code128 symbol = new Code128();
+        symbol.setHumanReadableLocation(HumanReadableLocation.NONE);
+        symbol.setDataType(Symbol.DataType.GS1);
+        symbol.setContent(elements.stream()
+                .map(each -> "[" + each.identifier() + "]" + each.data())
+                .collect(Collectors.joining()));
+        return of(symbol);
+    }
+
+    private static Barcode of(Code128 symbol) {
+        List<Bar> bars = symbol.getRectangles().stream()
                 .map(bar -> new Bar(bar.x, bar.width))
                 .toList();
         double modules =

@@ -164,9 +164,18 @@ public class Outbox {
         done(reversal, answer);
     }
 
-    /** What an entry reverses. */
-    public OutboxEntry reversedBy(OutboxEntry reversal) {
-        return mapper.byId(requireNonNull(reversal.reverses())).orElseThrow();
+    /** Whether what an entry reverses was done, so that it is to be reversed now; else the entry is put off, or ends here. */
+    public boolean isToReverse(OutboxEntry reversal) {
+        OutboxState done =
+                mapper.byId(requireNonNull(reversal.reverses())).orElseThrow().state();
+        switch (done) {
+            case WAITING -> putOff(reversal, "It waits for what it reverses.");
+            case FAILED -> reversed(reversal, "Nothing was written, so there is nothing to reverse.");
+            case DONE, REVERSED -> {
+                return true;
+            }
+        }
+        return false;
     }
 
     /** Those of some kinds for a subject that nothing reverses yet, the oldest first. */

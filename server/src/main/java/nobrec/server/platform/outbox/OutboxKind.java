@@ -26,6 +26,10 @@ public enum OutboxKind {
     RETURN_VOID("Return label, void", true),
     /** An amount is paid into an account with a carrier. */
     ACCOUNT_PAYMENT("Payment to carrier", true),
+    /** A partner is told what is in which package. */
+    SHIP_NOTICE("Ship notice"),
+    /** A partner is told that it has not left. */
+    SHIP_NOTICE_REVERSAL("Ship notice, canceled"),
     /** A consignment is made void with its carrier. */
     VOID("Void", true),
     /** The freight line is taken off the invoice. */

@@ -1,0 +1,54 @@
+package nobrec.server.connection;
+
+import java.nio.charset.StandardCharsets;
+import java.security.GeneralSecurityException;
+import java.security.MessageDigest;
+import java.util.HexFormat;
+import javax.crypto.Mac;
+import javax.crypto.spec.SecretKeySpec;
+import nobrec.core.refusal.Refusal;
+import org.springframework.stereotype.Component;
+
+/** Systems that call us: each signs what it says, HMAC-SHA-256 (RFC 2104), with the secret of its connection. */
+@Component
+public class SignedCalls {
+
+    private static final String ALGORITHM = "HmacSHA256";
+
+    private final KnownConnections known;
+    private final Connections connections;
+
+    SignedCalls(KnownConnections known, Connections connections) {
+        this.known = known;
+        this.connections = connections;
+    }
+
+    /** @throws Refusal when it is signed with another secret, or there is no such connection: which of them is not said */
+    public void require(String code, String signature, String body) {
+        String secret = known.find(code)
+                .flatMap(row -> connections.to(code).credentials())
+                .map(Credentials::secret)
+                .orElseThrow(SignedCalls::notSigned);
+        if (!MessageDigest.isEqual(
+                signed(secret, body).getBytes(StandardCharsets.US_ASCII), signature.getBytes(StandardCharsets.UTF_8))) {
+            throw notSigned();
+        }
+    }
+
+    private static Refusal notSigned() {
+        return Refusal.unusable(
+                "The signature",
+                "It is not made with the secret of this connection.",
+                "Set up the same secret on both sides.");
+    }
+
+    private static String signed(String secret, String body) {
+        try {
+            Mac mac = Mac.getInstance(ALGORITHM);
+            mac.init(new SecretKeySpec(secret.getBytes(StandardCharsets.UTF_8), ALGORITHM));
+            return HexFormat.of().formatHex(mac.doFinal(body.getBytes(StandardCharsets.UTF_8)));
+        } catch (GeneralSecurityException missing) {
+            throw new IllegalStateException("Every Java has " + ALGORITHM, missing);
+        }
+    }
+}

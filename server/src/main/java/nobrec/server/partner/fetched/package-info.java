@@ -1,0 +1,2 @@
+/** Partners that come for what is theirs. */
+package nobrec.server.partner.fetched;

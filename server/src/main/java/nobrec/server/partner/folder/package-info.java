@@ -1,0 +1,2 @@
+/** Partners that get files in a folder. */
+package nobrec.server.partner.folder;

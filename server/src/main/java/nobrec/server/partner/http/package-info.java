@@ -1,0 +1,2 @@
+/** Partners that are called over HTTP. */
+package nobrec.server.partner.http;

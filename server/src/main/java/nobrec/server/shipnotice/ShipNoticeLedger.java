@@ -1,0 +1,106 @@
+package nobrec.server.shipnotice;
+
+import java.time.Clock;
+import java.util.List;
+import nobrec.core.refusal.Refusal;
+import nobrec.server.api.list.Part;
+import nobrec.server.audit.AuditLog;
+import nobrec.server.partner.Partners;
+import nobrec.server.shipnotice.PartnerCallController.ReadyNotice;
+import org.springframework.stereotype.Service;
+
+/** What can be seen of ship notices, by us and by the partner whose they are. */
+@Service
+public class ShipNoticeLedger {
+
+    private final ShipNoticeMapper mapper;
+    private final NoticeDocuments documents;
+    private final NoticeChase chase;
+    private final Partners partners;
+    private final AuditLog auditLog;
+    private final Clock clock;
+
+    ShipNoticeLedger(
+            ShipNoticeMapper mapper,
+            NoticeDocuments documents,
+            NoticeChase chase,
+            Partners partners,
+            AuditLog auditLog,
+            Clock clock) {
+        this.mapper = mapper;
+        this.documents = documents;
+        this.chase = chase;
+        this.partners = partners;
+        this.auditLog = auditLog;
+        this.clock = clock;
+    }
+
+    /** Newest first. */
+    List<ShipNoticeRow> newest(String partnerCode, ShipNoticeState state, String job, Part part) {
+        return mapper.newest(partnerCode, state, job, part.cursor(), part.limit());
+    }
+
+    /** Those that partners did not acknowledge, however often they were sent. */
+    public int overdue() {
+        return mapper.overdue(clock.instant(), ShipNoticeRow.MOST_CHASES);
+    }
+
+    /** Those that partners cannot use. */
+    public int refused() {
+        return mapper.refusedOnes();
+    }
+
+    boolean isOverdue(ShipNoticeRow row) {
+        return row.isOverdue(clock.instant());
+    }
+
+    ShipNoticeRow row(long id) {
+        return mapper.byId(id).orElseThrow(() -> Refusal.notFound("Ship notice " + id, "Look at the list again."));
+    }
+
+    /** As it goes out. */
+    String document(ShipNoticeRow row) {
+        return documents.delivery(row).text();
+    }
+
+    /** What lies ready for a partner, and is with it from now on. */
+    List<ReadyNotice> fetch(String partnerCode, long after, int limit) {
+        requireFetched(partnerCode);
+        List<ShipNoticeRow> rows = mapper.ready(partnerCode, after, limit);
+        List<ReadyNotice> notices = rows.stream()
+                .map(row -> new ReadyNotice(
+                        row.id(),
+                        row.number(),
+                        row.purpose(),
+                        row.form(),
+                        NoticeDocuments.fileName(row),
+                        document(row)))
+                .toList();
+        if (!rows.isEmpty()) {
+            mapper.fetched(rows.stream().map(ShipNoticeRow::id).toList());
+        }
+        return notices;
+    }
+
+    private void requireFetched(String partnerCode) {
+        if (!partners.port(partners.coded(partnerCode)).isFetched()) {
+            throw Refusal.conflict(
+                    "Ship notices", "They are sent to you, not fetched.", "Ask us to have that changed.");
+        }
+    }
+
+    /** Hands it over again, under the same key and numbers. */
+    void sendAgain(long id, String signIn) {
+        ShipNoticeRow row = row(id);
+        if (row.state() == ShipNoticeState.WAITING || row.state() == ShipNoticeState.ACKNOWLEDGED) {
+            throw Refusal.conflict(
+                    "Ship notice " + row.number(),
+                    row.state() == ShipNoticeState.WAITING
+                            ? "It has not been handed over yet; that goes on by itself."
+                            : "The partner has acknowledged it.",
+                    "See Postings.");
+        }
+        auditLog.write(signIn, "had a ship notice sent again", "Job " + row.job(), row.number());
+        chase.again(row);
+    }
+}
