@@ -17,6 +17,8 @@ import { SavedLayout } from "./layouts/SavedLayout";
 import { Papers } from "./papers/Papers";
 import { Stickers } from "./papers/Stickers";
 import { SlipDesignPage } from "./papers/SlipDesignPage";
+import { Partners } from "./partners/Partners";
+import { ShipNotices } from "./partners/ShipNotices";
 import { PlacePage } from "./places/PlacePage";
 import { Places } from "./places/Places";
 import { Postings } from "./postings/Postings";
@@ -90,6 +92,8 @@ export function App() {
         <Route path="/papers/new-slip-design" element={<SlipDesignPage copy />} />
         <Route path="/papers/abroad" element={<ExportSetUp />} />
         <Route path="/printers" element={<Printing />} />
+        <Route path="/partners" element={<Partners />} />
+        <Route path="/partners/notices" element={<ShipNotices timeZone={who.data.timeZone} />} />
         <Route path="/connections" element={<Connections />} />
         <Route path="/" element={<Navigate to="/departures" replace />} />
         <Route path="*" element={<Nowhere />} />

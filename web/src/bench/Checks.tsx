@@ -24,6 +24,7 @@ const SUBJECTS = {
   PAYMENT: "Payment",
   REQUEST: "Request",
   CUSTOMS: "Customs",
+  PARTNER: "Partner",
 } as const;
 const VERDICTS = {
   FINE: { word: "fine", sign: "✓", color: "text-primary" },
@@ -83,7 +84,7 @@ function OpenCheck({ check, bench, act, edit }: Props & { check: Check }) {
           <Key name="Alt+B" />
         </Link>
       )}
-      {check.correctedIn === "REQUEST" && (
+      {(check.correctedIn === "REQUEST" || check.correctedIn === "JOB_PAGE") && (
         <Link to={pageOf(bench.job)} className="act">
           To its page
         </Link>

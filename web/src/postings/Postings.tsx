@@ -31,6 +31,8 @@ const KINDS = {
   INVOICE_REVERSAL: "Invoice, reversed",
   SOURCE_REVERSAL: "Order, reversed",
   JOURNAL_REVERSAL: "Journal, reversed",
+  SHIP_NOTICE: "Ship notice",
+  SHIP_NOTICE_REVERSAL: "Ship notice, canceled",
 } as const;
 const STATES = { WAITING: "waiting", DONE: "done", FAILED: "failed", REVERSED: "reversed" } as const;
 

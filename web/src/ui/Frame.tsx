@@ -8,22 +8,13 @@ import { Connection } from "./Connection";
 import { FindField } from "./FindField";
 import { KeyHelp } from "./KeyHelp";
 import { useKeys } from "./keys";
-import { SECTIONS } from "./sections";
+import { Key } from "./Key";
+import { type Section, SECTIONS } from "./sections";
 import { changeTheme } from "./theme";
 import { Unshown } from "./Unshown";
 
-/** So many sections stand in one line with the field and the clock on a tablet. */
+/** Who sees so few of them has room for them in one line on a tablet. */
 const ONE_LINE = 5;
-
-/** So many fill the line of a usual screen as well. */
-const FULL_LINE = 12;
-
-function wrapping(sections: number): string {
-  if (sections > FULL_LINE) {
-    return "max-[1400px]:flex-wrap";
-  }
-  return sections > ONE_LINE ? "max-[1279px]:flex-wrap" : "";
-}
 
 /** What stands around every screen: the sections, the one field, the clock, who is signed in. */
 export function Frame({ who, children }: { who: Schemas["account.WhoView"]; children: React.ReactNode }) {
@@ -72,24 +63,19 @@ export function Frame({ who, children }: { who: Schemas["account.WhoView"]; chil
       <header
         className={
           "flex items-stretch gap-x-4 border-b-2 border-base-content px-5 max-[1400px]:gap-x-2.5 max-[900px]:gap-x-2 max-[900px]:px-3 " +
-          wrapping(sections.length)
+          (sections.length > ONE_LINE ? "max-[1100px]:flex-wrap" : "")
         }
       >
         <span className="self-center text-xl font-bold tracking-tight">Nobrec</span>
         <nav aria-label="Sections" className="flex max-[900px]:flex-wrap">
-          {sections.map((section) => (
-            <NavLink
-              key={section.path}
-              to={section.path}
-              title={section.key}
-              className={({ isActive }) =>
-                "flex items-center border-b-4 px-2.5 pt-2 pb-1.5 max-[1400px]:px-1 " +
-                (isActive ? "border-primary font-bold" : "border-transparent hover:border-base-300")
-              }
-            >
-              {section.name}
-            </NavLink>
-          ))}
+          {sections
+            .filter((section) => !section.setUp)
+            .map((section) => (
+              <NavLink key={section.path} to={section.path} title={section.key} className={tab}>
+                {section.name}
+              </NavLink>
+            ))}
+          <SetUpMenu sections={sections.filter((section) => section.setUp)} pathname={pathname} />
         </nav>
         <div className="ml-auto flex min-w-0 items-center gap-4 max-[1400px]:gap-2.5">
           <FindField />
@@ -111,6 +97,62 @@ export function Frame({ who, children }: { who: Schemas["account.WhoView"]; chil
   );
 }
 
+function tab({ isActive }: { isActive: boolean }): string {
+  return (
+    "flex items-center border-b-4 px-2.5 pt-2 pb-1.5 max-[1400px]:px-2 " +
+    (isActive ? "border-primary font-bold" : "border-transparent hover:border-base-300")
+  );
+}
+
+/** The sections in which the shop is set up; the one that is open stands in its place. */
+function SetUpMenu({ sections, pathname }: { sections: Section[]; pathname: string }) {
+  const menu = useRef<HTMLDetailsElement>(null);
+  const open = sections.find((section) => pathname.startsWith(section.path));
+  useEffect(() => menu.current?.removeAttribute("open"), [pathname]);
+  useLeaving(menu);
+  if (sections.length === 0) {
+    return null;
+  }
+  return (
+    <details ref={menu} className="relative flex">
+      <summary className={"cursor-pointer list-none " + tab({ isActive: open !== undefined })}>
+        Setup{open && `: ${open.name}`} <span aria-hidden>▾</span>
+      </summary>
+      <div className="absolute top-full left-0 z-20 flex min-w-44 flex-col border border-base-content bg-base-100">
+        {sections.map((section) => (
+          <NavLink
+            key={section.path}
+            to={section.path}
+            className={({ isActive }) =>
+              "menu-line flex items-center justify-between gap-6 " + (isActive ? "font-bold" : "")
+            }
+          >
+            {section.name} <Key name={section.key.toUpperCase().replace("ALT", "Alt")} />
+          </NavLink>
+        ))}
+      </div>
+    </details>
+  );
+}
+
+/** A menu closes when somebody clicks elsewhere or presses Escape. */
+function useLeaving(menu: React.RefObject<HTMLDetailsElement | null>) {
+  useEffect(() => {
+    const leave = (event: Event) => {
+      const elsewhere = !(event.target instanceof Node) || !menu.current?.contains(event.target);
+      if (elsewhere || (event instanceof KeyboardEvent && event.key === "Escape")) {
+        menu.current?.removeAttribute("open");
+      }
+    };
+    document.addEventListener("click", leave);
+    document.addEventListener("keydown", leave);
+    return () => {
+      document.removeEventListener("click", leave);
+      document.removeEventListener("keydown", leave);
+    };
+  }, [menu]);
+}
+
 /** Who is signed in, and what is hers: the look, the keys, signing out. */
 function Person({
   name,
@@ -124,6 +166,7 @@ function Person({
 }) {
   const queries = useQueryClient();
   const menu = useRef<HTMLDetailsElement>(null);
+  useLeaving(menu);
   async function leave() {
     await signOut();
     queries.clear();

@@ -6,6 +6,8 @@ export interface Section {
   name: string;
   key: string;
   needs?: Permission;
+  /** Whether it is for setting the shop up, so that it stands in a menu of its own. */
+  setUp?: boolean;
 }
 
 /** A section keeps its key, whoever is signed in and sees which of them. */
@@ -15,12 +17,13 @@ export const SECTIONS: Section[] = [
   { path: "/bench", name: "Bench", key: "Alt+3" },
   { path: "/handover", name: "Handover", key: "Alt+h" },
   { path: "/postings", name: "Postings", key: "Alt+4", needs: "SEE_CHARGES" },
-  { path: "/rates", name: "Rates", key: "Alt+5" },
-  { path: "/sources", name: "Sources", key: "Alt+7", needs: "BRING_IN" },
+  { path: "/rates", name: "Rates", key: "Alt+5", setUp: true },
+  { path: "/sources", name: "Sources", key: "Alt+7", needs: "BRING_IN", setUp: true },
   { path: "/places", name: "Places", key: "Alt+0" },
   { path: "/items", name: "Items", key: "Alt+9" },
-  { path: "/rules", name: "Rules", key: "Alt+8", needs: "KEEP_RULES" },
-  { path: "/papers", name: "Papers", key: "Alt+e", needs: "KEEP_RULES" },
-  { path: "/printers", name: "Printers", key: "Alt+u" },
-  { path: "/connections", name: "Connections", key: "Alt+6", needs: "SET_UP" },
+  { path: "/rules", name: "Rules", key: "Alt+8", needs: "KEEP_RULES", setUp: true },
+  { path: "/papers", name: "Papers", key: "Alt+e", needs: "KEEP_RULES", setUp: true },
+  { path: "/printers", name: "Printers", key: "Alt+u", setUp: true },
+  { path: "/partners", name: "Partners", key: "Alt+y", needs: "SEE_CHARGES", setUp: true },
+  { path: "/connections", name: "Connections", key: "Alt+6", needs: "SET_UP", setUp: true },
 ];

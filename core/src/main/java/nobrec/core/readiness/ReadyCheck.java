@@ -50,7 +50,8 @@ public record ReadyCheck(Subject subject, Verdict verdict, String reason, String
         PAYMENT,
         CONTENTS_SCAN,
         CUSTOMS,
-        LATIN_SHIP_TO
+        LATIN_SHIP_TO,
+        JOB_PAGE
     }
 
     static ReadyCheck fine(Subject subject, String reason) {

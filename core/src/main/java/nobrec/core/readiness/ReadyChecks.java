@@ -175,7 +175,7 @@ public final class ReadyChecks {
                 Subject.PARTNER,
                 first.reason() + more(partner.problems().size() - 1),
                 first.remedy(),
-                CorrectedIn.RECORD);
+                CorrectedIn.JOB_PAGE);
     }
 
     private static String more(int more) {
