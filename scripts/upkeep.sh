@@ -159,10 +159,22 @@ load_backup() {
   [ "$(rows_of "$2")" = "$(sed -n 's/^rows //p' "$1/manifest")" ] || return 1
   reason="it is not a database of Nobrec with people in it"
   [ "$(echo "SELECT COUNT(*) > 0 FROM \`$2\`.app_user" | database_sql "$DB_FOLDER" 2>/dev/null)" = 1 ] || return 1
+  reason="numbers that were given out since cannot be skipped in it"
+  skip_given_numbers "$2" || return 1
   rm -rf "$STATE/sets/$2/standins"
   mv "$1/standins" "$STATE/sets/$2/standins"
   touch "$STATE/sets/$2/prepared"
   rm -rf "$1"
+}
+
+# What was given to packages and partners after the backup is not given out again: a hundredth of all package numbers is skipped, and a
+# thousand interchanges. A backup of an older version has no such numbers.
+skip_given_numbers() {
+  [ -n "$(echo "SELECT 1 FROM information_schema.tables WHERE table_schema = '$1' AND table_name = 'sscc_counter'" |
+    database_sql "$DB_FOLDER")" ] || return 0
+  echo "UPDATE \`$1\`.sscc_counter SET next_serial = next_serial + POW(10, 16 - LENGTH(company_prefix)) DIV 100;
+        UPDATE \`$1\`.partner SET next_control = IF(next_control > 999998000, 1, next_control + 1000);" |
+    database_sql "$DB_FOLDER"
 }
 
 # Table and number of rows of a database.
