@@ -99,7 +99,7 @@ function PartnerTable({ view, chosen, choose }: TableProps) {
             <td>
               <button
                 type="button"
-                className="link font-bold"
+                className="link text-left font-bold"
                 aria-pressed={each.code === chosen}
                 onClick={() => choose(each.code)}
               >

@@ -116,7 +116,10 @@ function SetUpMenu({ sections, pathname }: { sections: Section[]; pathname: stri
   return (
     <details ref={menu} className="relative flex">
       <summary className={"cursor-pointer list-none " + tab({ isActive: open !== undefined })}>
-        Setup{open && `: ${open.name}`} <span aria-hidden>▾</span>
+        Setup{open && `: ${open.name}`}
+        <span aria-hidden className="pl-1">
+          ▾
+        </span>
       </summary>
       <div className="absolute top-full left-0 z-20 flex min-w-44 flex-col border border-base-content bg-base-100">
         {sections.map((section) => (

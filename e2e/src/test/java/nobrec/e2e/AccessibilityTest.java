@@ -25,6 +25,8 @@ class AccessibilityTest {
             "/rates",
             "/connections",
             "/printers",
+            "/partners",
+            "/partners/notices",
             "/papers/abroad",
             "/sources",
             "/sources/ORDERDESK",

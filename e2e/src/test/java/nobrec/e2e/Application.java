@@ -84,6 +84,11 @@ final class Application {
         form("/" + printer + "/trouble", "trouble=" + trouble);
     }
 
+    /** What the partner says of the notices it gets. */
+    void partnerSays(String mood) {
+        form("/grebe/mood", "mood=" + mood);
+    }
+
     private void form(String path, String body) {
         HttpResponse<String> answer = send(HttpRequest.newBuilder(URI.create(outside(path)))
                 .header("Content-Type", "application/x-www-form-urlencoded")

@@ -107,7 +107,6 @@ class ScreenshotsTest {
             desk.tabTo("Take from records");
             desk.press(Keys.ENTER);
             desk.waitForText("Cylinder rod");
-            keep(desk, "items");
             desk.open("/rules");
             desk.waitForText("Food grade");
             desk.press(Keys.ARROW_DOWN, Keys.ENTER);
@@ -122,6 +121,9 @@ class ScreenshotsTest {
             desk.open("/jobs/customs?job=2602");
             desk.waitForText("“848” is no HS code");
             keep(desk, "customs");
+            desk.open("/partners");
+            desk.waitForText("package numbers (SSCC) are left");
+            keep(desk, "partners");
         }
     }
 

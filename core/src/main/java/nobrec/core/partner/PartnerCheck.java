@@ -11,9 +11,13 @@ import nobrec.core.workorder.WorkOrder;
 /** Whether the jobs of a shipment meet what its partner demands. */
 public final class PartnerCheck {
 
-    /** Letters of an order's number and of an item's in an X12 notice (elements 324 and 234 of version 004010, from memory). */
+    /**
+     * Letters of an order's number, of a job's and a lot's, and of an item's in an X12 notice (elements 324, 127 and 234 of version 004010,
+     * from memory).
+     */
     private static final int LONGEST_PO = 22;
 
+    private static final int LONGEST_REFERENCE = 30;
     private static final int LONGEST_ITEM = 48;
 
     private PartnerCheck() {}
@@ -46,12 +50,20 @@ public final class PartnerCheck {
                     "PO “" + po + "” cannot stand in the bars of " + profile.name() + "’s label.",
                     "Write it with at most " + LabelElement.LONGEST + " letters, figures and signs, without blanks.");
         }
-        if (profile.form() == NoticeForm.X12 && (po.length() > LONGEST_PO || !X12Letters.canHold(po))) {
-            return problem(
-                    "PO “" + po + "” cannot stand in an X12 notice to " + profile.name() + ".",
-                    "Write it with at most " + LONGEST_PO + " Latin letters, figures and signs.");
+        if (profile.form() != NoticeForm.X12) {
+            return Optional.empty();
         }
-        return Optional.empty();
+        return numberInX12(profile, "PO", po, LONGEST_PO)
+                .or(() -> numberInX12(profile, "Job number", job.number(), LONGEST_REFERENCE));
+    }
+
+    /** A number is not cut: it would be another one. */
+    private static Optional<PartnerProblem> numberInX12(PartnerProfile profile, String what, String number, int most) {
+        return number.length() <= most && X12Letters.canHold(number)
+                ? Optional.empty()
+                : problem(
+                        what + " “" + number + "” cannot stand in an X12 notice to " + profile.name() + ".",
+                        "Write it with at most " + most + " Latin letters, figures and signs.");
     }
 
     private static Optional<PartnerProblem> addressInX12(PartnerProfile profile, WorkOrder job) {
@@ -68,10 +80,13 @@ public final class PartnerCheck {
     }
 
     private static Optional<PartnerProblem> lineInX12(PartnerProfile profile, WorkOrder.Line line) {
-        if (line.item().length() > LONGEST_ITEM || !X12Letters.canHold(line.item())) {
-            return problem(
-                    "Item “" + line.item() + "” cannot stand in an X12 notice to " + profile.name() + ".",
-                    "Write it with at most " + LONGEST_ITEM + " Latin letters, figures and signs.");
+        Optional<PartnerProblem> number = Stream.concat(
+                        Stream.of(numberInX12(profile, "Item", line.item(), LONGEST_ITEM)),
+                        line.lots().stream().map(lot -> numberInX12(profile, "Lot", lot.lot(), LONGEST_REFERENCE)))
+                .flatMap(Optional::stream)
+                .findFirst();
+        if (number.isPresent()) {
+            return number;
         }
         return X12Letters.canHold(line.description())
                 ? Optional.empty()

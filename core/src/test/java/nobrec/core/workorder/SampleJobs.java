@@ -14,12 +14,16 @@ public final class SampleJobs {
     private SampleJobs() {}
 
     public static WorkOrder job(String number, List<WorkOrder.Line> lines) {
+        return job(number, "", lines);
+    }
+
+    public static WorkOrder job(String number, String customerPo, List<WorkOrder.Line> lines) {
         return new WorkOrder(
                 1,
                 "file",
                 number,
                 "Pellworth",
-                "",
+                customerPo,
                 TO,
                 Optional.empty(),
                 "",

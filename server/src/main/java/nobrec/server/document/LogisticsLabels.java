@@ -10,6 +10,7 @@ import nobrec.core.identifier.CompanyPrefix;
 import nobrec.core.identifier.Sscc;
 import nobrec.core.item.LotShare;
 import nobrec.core.notation.MeasureText;
+import nobrec.core.partner.ElementString;
 import nobrec.core.partner.LogisticsLabel;
 import nobrec.core.partner.PartnerProfile;
 import nobrec.core.service.Service;
@@ -31,6 +32,9 @@ class LogisticsLabels {
 
     /** Digits of one symbol whose bars are half a millimeter wide on a label of four inches. */
     private static final int LETTERS_OF_SYMBOL = 24;
+
+    /** So many lines have room where one symbol stands above the package's number. */
+    private static final int CONTENT_ROWS = 3;
 
     private final Partners partners;
     private final PackageNumbers numbers;
@@ -88,20 +92,24 @@ class LogisticsLabels {
             Shipment shipment, Shipment.Package packed, Jobs jobs, Service service, LogisticsLabel label) {
         WorkOrder job = jobs.leading();
         Site site = sites.byId(shipment.siteId());
+        List<List<ElementString>> symbols = label.symbols(LETTERS_OF_SYMBOL);
         List<Field> fields = new ArrayList<>(List.of(
                 new Field("ORDER NUMBER", purchaseOrders(jobs), false),
-                new Field("WORK ORDER", jobs.numbers(), false),
-                new Field("CONTENT", content(packed, jobs), true),
-                new Field("CARRIER", service.carrier().name() + ", " + service.name(), false),
-                new Field(
-                        "GROSS WEIGHT, PACKAGE",
-                        packed.weight()
-                                        .or(packed::expectedWeight)
-                                        .map(weight -> MeasureText.show(weight, settings.units()))
-                                        .orElse("-")
-                                + " · " + packed.number() + " of "
-                                + shipment.packages().size(),
-                        false)));
+                new Field("WORK ORDER", jobs.numbers(), false)));
+        List<String> contents = content(packed, jobs, symbols.size() > 2 ? 1 : CONTENT_ROWS);
+        for (int row = 0; row < contents.size(); row++) {
+            fields.add(new Field(row == 0 ? "CONTENT" : "", contents.get(row), true));
+        }
+        fields.add(new Field("CARRIER", service.carrier().name() + ", " + service.name(), false));
+        fields.add(new Field(
+                "GROSS WEIGHT, PACKAGE",
+                packed.weight()
+                                .or(packed::expectedWeight)
+                                .map(weight -> MeasureText.show(weight, settings.units()))
+                                .orElse("-")
+                        + " · " + packed.number() + " of "
+                        + shipment.packages().size(),
+                false));
         String lots = packed.contents().stream()
                 .flatMap(each -> each.lots().stream())
                 .map(LotShare::lot)
@@ -112,7 +120,7 @@ class LogisticsLabels {
                 LabelAddress.lines(site.address(), job.shipTo().country()),
                 LabelAddress.receiver(job, site),
                 fields,
-                label.symbols(LETTERS_OF_SYMBOL));
+                symbols);
     }
 
     private static String purchaseOrders(Jobs jobs) {
@@ -124,12 +132,17 @@ class LogisticsLabels {
         return all.isEmpty() ? "-" : all;
     }
 
-    /** One item by its name; of several how many. */
-    private static String content(Shipment.Package packed, Jobs jobs) {
-        if (packed.contents().size() == 1) {
-            WorkOrder.Line line = jobs.line(packed.contents().get(0).workOrderLineId());
-            return packed.pieces() + " × " + line.name() + (line.item().isEmpty() ? "" : " " + line.description());
+    /** Its lines as far as there is room; else how many there are. */
+    private static List<String> content(Shipment.Package packed, Jobs jobs, int rows) {
+        if (packed.contents().size() > rows) {
+            return List.of(packed.pieces() + " pieces of " + packed.contents().size() + " lines");
         }
-        return packed.pieces() + " pieces of " + packed.contents().size() + " lines";
+        return packed.contents().stream()
+                .map(each -> {
+                    WorkOrder.Line line = jobs.line(each.workOrderLineId());
+                    return each.quantity() + " × " + line.name()
+                            + (line.item().isEmpty() ? "" : " " + line.description());
+                })
+                .toList();
     }
 }
