@@ -3,12 +3,12 @@ import { useCallback, useEffect, useMemo, useRef } from "react";
 import { Link, useNavigate } from "react-router";
 import { answer, api } from "../api/client";
 import { useWho } from "../signin/who";
+import { OnTheirWay } from "../printing/OnTheirWay";
 import { usePrint } from "../printing/usePrinting";
-import { count, moment } from "../ui/format";
+import { moment } from "../ui/format";
 import { benchOf } from "../ui/JobLink";
 import { Key } from "../ui/Key";
 import { useKeys } from "../ui/keys";
-import { ProblemLine } from "../ui/states";
 import { MoneySentence } from "./MoneySentence";
 import { VoidAct, VoidNote } from "./VoidAct";
 import { acts, type BenchData, type useAct } from "./useBench";
@@ -67,24 +67,19 @@ function BeingShipped({ bench, act }: { bench: BenchData; act: ReturnType<typeof
 
 function Papers({ bench }: { bench: BenchData }) {
   const papers = bench.papers;
-  const print = usePrint(`job ${bench.job}`);
+  const print = usePrint();
   const { mutate } = print;
-  const all = useCallback(() => mutate(papers), [mutate, papers]);
+  const all = useCallback(
+    () => mutate({ of: `job ${bench.job}`, papers: papers.map((paper) => paper.address) }),
+    [mutate, papers, bench.job],
+  );
   useKeys(useMemo(() => [{ key: "F7", label: "Print its papers", group: "Shipment", run: all }], [all]));
   if (papers.length === 0) {
     return null;
   }
   return (
     <>
-      {print.data && print.data.queued > 0 && (
-        <span role="status">
-          {count(print.data.queued, "paper", "papers")} to {print.data.printers.join(", ")}.{" "}
-          <Link to="/printers" className="underline">
-            Printers
-          </Link>
-        </span>
-      )}
-      {print.isError && <ProblemLine error={print.error} />}
+      <OnTheirWay print={print} />
       <button type="button" className="act" disabled={print.isPending} onClick={all}>
         Print <Key name="F7" />
       </button>

@@ -1,3 +1,5 @@
+import { OnTheirWay } from "../printing/OnTheirWay";
+import { usePrint } from "../printing/usePrinting";
 import { useInfiniteQuery } from "@tanstack/react-query";
 import { useMemo } from "react";
 import { answer, api, type Schemas } from "../api/client";
@@ -76,6 +78,7 @@ export function ClosedTable({ rows, timeZone }: { rows: Closed[]; timeZone: stri
                   Manifest
                 </a>
               )}
+              {row.paper && <PrintManifest of={`${row.carrier}, ${row.day}`} paper={row.paper} />}
               {row.masterBill && (
                 <a href={row.masterBill} target="_blank" rel="noreferrer" className="ml-3 underline">
                   Master bill
@@ -86,5 +89,24 @@ export function ClosedTable({ rows, timeZone }: { rows: Closed[]; timeZone: stri
         ))}
       </tbody>
     </table>
+  );
+}
+
+/** To this desk's printer; opened where there is none for it. */
+function PrintManifest({ of, paper }: { of: string; paper: string }) {
+  const print = usePrint();
+  return (
+    <>
+      <button
+        type="button"
+        className="act ml-3 py-0"
+        aria-label={`Print the manifest of ${of}`}
+        disabled={print.isPending}
+        onClick={() => print.mutate({ of, papers: [paper] })}
+      >
+        Print
+      </button>{" "}
+      <OnTheirWay print={print} />
+    </>
   );
 }

@@ -5,7 +5,7 @@ import { afterEach, beforeEach, describe, expect, it, vi } from "vitest";
 import { api } from "../api/client";
 import { deskName } from "../ui/desk";
 import { Printing } from "./Printing";
-import { usePrint } from "./usePrinting";
+import { usePrint, usePrintRun } from "./usePrinting";
 
 const PRINTERS = {
   rows: [
@@ -123,13 +123,23 @@ describe("printers", () => {
   it("print for the desk of this browser, and what has no printer is opened", async () => {
     deskName.set("bench 1");
     const open = vi.spyOn(window, "open").mockReturnValue(null);
-    const { result } = renderHook(() => usePrint("job 2417"), { wrapper: inApp });
-    result.current.mutate([
-      { id: 3, address: "/api/v1/papers/3" },
-      { id: 4, address: "/api/v1/papers/4" },
-    ]);
+    const { result } = renderHook(() => usePrint(), { wrapper: inApp });
+    result.current.mutate({ of: "job 2417", papers: ["/api/v1/papers/3", "/api/v1/papers/4"] });
     await waitFor(() => expect(open).toHaveBeenCalledTimes(1));
     expect(open).toHaveBeenCalledWith("/api/v1/papers/4", "_blank");
     expect(sent("POST", "/print-jobs")).toEqual([{ desk: "bench 1", of: "job 2417", papers: [3, 4] }]);
+  });
+
+  it("take the papers of a run, and what has no printer is opened as one document", async () => {
+    const open = vi.spyOn(window, "open").mockReturnValue(null);
+    vi.spyOn(api, "POST").mockResolvedValue({
+      data: { queued: 3, printers: ["Label printer"], asPdf: ["PACKING_SLIP"] },
+      response: new Response(),
+    } as never);
+    const { result } = renderHook(() => usePrintRun(7), { wrapper: inApp });
+    result.current.mutate(undefined);
+    await waitFor(() =>
+      expect(open).toHaveBeenCalledWith("/api/v1/runs/7/papers?kinds=PACKING_SLIP", "_blank"),
+    );
   });
 });

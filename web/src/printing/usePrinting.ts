@@ -33,17 +33,36 @@ export function usePrintAct<T, R>(act: (value: T) => Promise<R>) {
   });
 }
 
-/** Prints papers at this desk; what no printer is set for here is opened instead. */
-export function usePrint(of: string) {
-  return usePrintAct(async (papers: { id: number; address: string }[]) => {
+/** Prints papers, by their addresses, at this desk; what no printer is set for here is opened instead. */
+export function usePrint() {
+  return usePrintAct(async ({ of, papers }: { of: string; papers: string[] }) => {
     const asked = await answer(
-      api.POST("/api/v1/print-jobs", {
-        body: { desk: deskName.now(), of, papers: papers.map((paper) => paper.id) },
-      }),
+      api.POST("/api/v1/print-jobs", { body: { desk: deskName.now(), of, papers: papers.map(numberOf) } }),
     );
     papers
-      .filter((paper) => asked.asPdf.includes(paper.id))
-      .forEach((paper) => window.open(paper.address, "_blank"));
+      .filter((paper) => asked.asPdf.includes(numberOf(paper)))
+      .forEach((paper) => window.open(paper, "_blank"));
+    return asked;
+  });
+}
+
+/** Of a paper, as its address ends. */
+function numberOf(address: string): number {
+  return Number(address.slice(address.lastIndexOf("/") + 1));
+}
+
+/** Prints the papers of a run likewise; what no printer is set for is opened as one document. */
+export function usePrintRun(run: number) {
+  return usePrintAct(async () => {
+    const asked = await answer(
+      api.POST("/api/v1/runs/{id}/print", {
+        params: { path: { id: run } },
+        body: { desk: deskName.now() },
+      }),
+    );
+    if (asked.asPdf.length > 0) {
+      window.open(`/api/v1/runs/${run}/papers?kinds=${asked.asPdf.join(",")}`, "_blank");
+    }
     return asked;
   });
 }

@@ -1,3 +1,4 @@
+import { usePrint } from "../printing/usePrinting";
 import { useQuery } from "@tanstack/react-query";
 import { useMemo, useState } from "react";
 import { answer, api, type Schemas } from "../api/client";
@@ -75,9 +76,10 @@ function Wish({ of, leave }: { of: Returnable; leave: () => void }) {
     retry: false,
   });
   const chosen = offers.data?.find((each) => each.service === service) ?? offers.data?.[0];
+  const { mutate: print } = usePrint();
   const act = useReturnAct((row) => {
-    if (row.papers[0]) {
-      window.open(row.papers[0], "_blank");
+    if (row.papers.length > 0) {
+      print({ of: `job ${row.job}`, papers: row.papers });
     }
     leave();
   });

@@ -1,4 +1,6 @@
 import { useCallback, useMemo } from "react";
+import { OnTheirWay } from "../printing/OnTheirWay";
+import { usePrintRun } from "../printing/usePrinting";
 import { count } from "../ui/format";
 import { Key } from "../ui/Key";
 import { useKeys } from "../ui/keys";
@@ -13,13 +15,15 @@ export function RunFoot({ run, busy, start }: { run: Run; busy: boolean; start: 
       start();
     }
   }, [mayStart, start]);
-  const papers = `/api/v1/runs/${run.id}/papers`;
-  const print = useCallback(() => window.open(papers, "_blank"), [papers]);
+  const printing = usePrintRun(run.id);
+  const { mutate: print } = printing;
   useKeys(
     useMemo(
       () => [
         { key: "F10", label: "Ship what is ready", group: "Run", run: go },
-        ...(totals.shipped > 0 ? [{ key: "F7", label: "Print its papers", group: "Run", run: print }] : []),
+        ...(totals.shipped > 0
+          ? [{ key: "F7", label: "Print its papers", group: "Run", run: () => print(undefined) }]
+          : []),
       ],
       [go, print, totals.shipped],
     ),
@@ -52,9 +56,20 @@ export function RunFoot({ run, busy, start }: { run: Run; busy: boolean; start: 
           <span className="quiet text-sm">What is stopped stays here.</span>
         )}
         {totals.shipped > 0 && (
-          <a href={papers} target="_blank" rel="noreferrer" className="act">
-            Print its papers <Key name="F7" />
-          </a>
+          <>
+            <OnTheirWay print={printing} />
+            <a href={`/api/v1/runs/${run.id}/papers`} target="_blank" rel="noreferrer" className="underline">
+              as one PDF
+            </a>
+            <button
+              type="button"
+              className="act"
+              disabled={printing.isPending}
+              onClick={() => print(undefined)}
+            >
+              Print its papers <Key name="F7" />
+            </button>
+          </>
         )}
         {run.mayAct && (
           <button

@@ -1,3 +1,4 @@
+import { QueryClient, QueryClientProvider } from "@tanstack/react-query";
 import { cleanup, fireEvent, render, screen } from "@testing-library/react";
 import userEvent from "@testing-library/user-event";
 import { MemoryRouter } from "react-router";
@@ -130,11 +131,17 @@ describe("the rows of a run", () => {
   });
 });
 
+const inApp = ({ children }: { children: React.ReactNode }) => (
+  <QueryClientProvider client={new QueryClient()}>
+    <MemoryRouter>{children}</MemoryRouter>
+  </QueryClientProvider>
+);
+
 describe("the foot of a run", () => {
   it("ships what is ready by one key, and nothing while it is under way", async () => {
     const user = userEvent.setup();
     const start = vi.fn();
-    const { rerender } = render(<RunFoot run={run} busy={false} start={start} />);
+    const { rerender } = render(<RunFoot run={run} busy={false} start={start} />, { wrapper: inApp });
     await user.keyboard("{F10}");
     expect(start).toHaveBeenCalledTimes(1);
     rerender(

@@ -1,3 +1,5 @@
+import { OnTheirWay } from "../printing/OnTheirWay";
+import { usePrint } from "../printing/usePrinting";
 import { useMutation } from "@tanstack/react-query";
 import { useCallback, useEffect, useMemo, useRef, useState } from "react";
 import { Link, useNavigate } from "react-router";
@@ -48,7 +50,12 @@ export function ScanToShip() {
   );
   useScanTaker(scan);
   const last = results[0];
-  const print = useCallback(() => last?.papers.forEach((paper) => window.open(paper, "_blank")), [last]);
+  const printing = usePrint();
+  const { mutate: mutatePrint } = printing;
+  const print = useCallback(
+    () => last && mutatePrint({ of: `job ${last.job}`, papers: last.papers }),
+    [last, mutatePrint],
+  );
   const open = useCallback(() => last?.address && void navigate(last.address), [last, navigate]);
   useKeys(
     useMemo(
@@ -87,6 +94,7 @@ export function ScanToShip() {
         />
       </form>
       {act.isError && <ProblemLine error={act.error} />}
+      <OnTheirWay print={printing} />
       <Last result={last} pending={act.isPending} print={print} open={open} />
       <Before results={results.slice(1)} />
     </div>

@@ -201,6 +201,7 @@ class ArchitectureTest {
                             "platform",
                             "prepaid",
                             "pricing",
+                            "printing",
                             "shipment",
                             "site",
                             "workorder")),

@@ -6,6 +6,7 @@ import java.time.Clock;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Set;
 import java.util.stream.Collectors;
 import nobrec.core.refusal.Refusal;
 import nobrec.server.audit.AuditLog;
@@ -125,14 +126,18 @@ public class Papers {
     /**
      * The papers of some subjects that count, one after the other, as one PDF.
      *
+     * @param only papers of these kinds; empty for all
      * @param out what it is written to; pages wait in a file, not in memory
      */
-    public void join(Subject.Kind kind, List<Long> subjects, OutputStream out) throws IOException {
+    public void join(Subject.Kind kind, List<Long> subjects, Set<PaperKind> only, OutputStream out) throws IOException {
         PDFMergerUtility merger = new PDFMergerUtility();
         merger.setDestinationStream(out);
         try (PDDocument joined = new PDDocument(IOUtils.createTempFileOnlyStreamCache())) {
             for (long subject : subjects) {
                 for (PaperRow paper : mapper.of(kind, subject)) {
+                    if (!only.isEmpty() && !only.contains(paper.kind())) {
+                        continue;
+                    }
                     try (PDDocument one = Loader.loadPDF(pdf(paper.id()))) {
                         merger.appendDocument(joined, one);
                     }

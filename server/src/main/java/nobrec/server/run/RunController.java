@@ -8,8 +8,11 @@ import jakarta.validation.constraints.Size;
 import java.io.IOException;
 import java.security.Principal;
 import java.time.LocalDate;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import nobrec.core.limit.Limits;
 import nobrec.core.refusal.Refusal;
 import nobrec.core.service.Accessorial;
@@ -17,8 +20,10 @@ import nobrec.server.api.PdfAnswer;
 import nobrec.server.api.list.Part;
 import nobrec.server.api.security.ForEveryone;
 import nobrec.server.api.security.ForTheDesk;
+import nobrec.server.document.PaperKind;
 import nobrec.server.document.Papers;
 import nobrec.server.platform.outbox.Subject;
+import nobrec.server.printing.PrintJobs;
 import org.springdoc.core.annotations.ParameterObject;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.MediaType;
@@ -27,6 +32,7 @@ import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 
 /** Jobs shipped as one run. */
@@ -63,9 +69,20 @@ class RunController {
 
     private final Runs runs;
     private final RunViews views;
-    private final Papers papers;
+    /** @param desk empty text where the browser has none */
+    record AtDesk(@NotNull @Size(max = Limits.DESK_NAME) String desk) {}
 
-    RunController(Runs runs, RunViews views, Papers papers) {
+    /**
+     * @param printers names of those they go to
+     * @param asPdf kinds of papers that no printer is set for at that desk
+     */
+    record Printed(int queued, List<String> printers, List<PaperKind> asPdf) {}
+
+    private final Papers papers;
+    private final PrintJobs printJobs;
+
+    RunController(Runs runs, RunViews views, Papers papers, PrintJobs printJobs) {
+        this.printJobs = printJobs;
         this.runs = runs;
         this.views = views;
         this.papers = papers;
@@ -147,13 +164,35 @@ class RunController {
     /** Labels and slips of what has gone, in the run's order, as one PDF. */
     @GetMapping(path = "/{id}/papers", produces = MediaType.APPLICATION_PDF_VALUE)
     @ForEveryone
-    void papers(@PathVariable long id, HttpServletResponse response) throws IOException {
+    void papers(
+            @PathVariable long id, @RequestParam(defaultValue = "") Set<PaperKind> kinds, HttpServletResponse response)
+            throws IOException {
+        List<Long> gone = gone(id);
+        response.setContentType(MediaType.APPLICATION_PDF_VALUE);
+        response.setHeader(HttpHeaders.CONTENT_DISPOSITION, PdfAnswer.disposition("run-" + id));
+        papers.join(Subject.Kind.SHIPMENT, gone, kinds, response.getOutputStream());
+    }
+
+    /** @throws Refusal while none of its jobs has left */
+    private List<Long> gone(long id) {
         List<Long> gone = views.gone(id);
         if (gone.isEmpty()) {
             throw Refusal.notFound("Papers of " + Runs.thing(id), "Start it first: they come with each job.");
         }
-        response.setContentType(MediaType.APPLICATION_PDF_VALUE);
-        response.setHeader(HttpHeaders.CONTENT_DISPOSITION, PdfAnswer.disposition("run-" + id));
-        papers.join(Subject.Kind.SHIPMENT, gone, response.getOutputStream());
+        return gone;
+    }
+
+    /** Sends the papers of those that have left to the printers of a desk, job by job. */
+    @PostMapping("/{id}/print")
+    @ForTheDesk
+    Printed print(@PathVariable long id, @Valid @RequestBody AtDesk at, Principal who) {
+        Map<Long, PaperKind> kinds = new LinkedHashMap<>();
+        gone(id).forEach(shipment ->
+                papers.of(Subject.Kind.SHIPMENT, shipment).forEach(paper -> kinds.put(paper.id(), paper.kind())));
+        PrintJobs.Asked asked = printJobs.print(at.desk(), "run " + id, List.copyOf(kinds.keySet()), who.getName());
+        return new Printed(
+                asked.queued(),
+                asked.printers(),
+                asked.asPdf().stream().map(kinds::get).distinct().toList());
     }
 }
