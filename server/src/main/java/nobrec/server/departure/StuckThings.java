@@ -11,6 +11,7 @@ import nobrec.server.booking.WaitingShipments;
 import nobrec.server.departure.DepartureView.StuckView;
 import nobrec.server.handover.HandedOver;
 import nobrec.server.orderfile.OpenFaults;
+import nobrec.server.platform.outbox.OpenCounts;
 import nobrec.server.posting.PostingLedger;
 import nobrec.server.returns.ReturnsOfShipments;
 import nobrec.server.shipnotice.ShipNoticeLedger;
@@ -89,7 +90,8 @@ class StuckThings {
                     "It is tried again by itself.",
                     PageAddress.bench(each.job())));
         }
-        int unanswered = postings.unanswered();
+        OpenCounts open = postings.open();
+        int unanswered = open.waiting();
         if (unanswered > 0) {
             things.add(stuck(
                     unanswered == 1 ? "One posting" : unanswered + " postings",
@@ -97,7 +99,7 @@ class StuckThings {
                     "It goes on by itself, in growing pauses.",
                     "/postings"));
         }
-        int failed = postings.failed();
+        int failed = open.failed();
         if (failed > 0) {
             things.add(stuck(
                     failed == 1 ? "One posting" : failed + " postings",
@@ -105,7 +107,8 @@ class StuckThings {
                     "See the answer and try again.",
                     "/postings?state=FAILED"));
         }
-        int refusedNotices = shipNotices.refused();
+        ShipNoticeLedger.Stuck notices = shipNotices.stuck();
+        int refusedNotices = notices.refused();
         if (refusedNotices > 0) {
             things.add(stuck(
                     refusedNotices == 1 ? "One ship notice" : refusedNotices + " ship notices",
@@ -113,7 +116,7 @@ class StuckThings {
                     "See what it said, and speak with them.",
                     "/partners/notices?state=REFUSED"));
         }
-        int overdueNotices = shipNotices.overdue();
+        int overdueNotices = notices.overdue();
         if (overdueNotices > 0) {
             things.add(stuck(
                     overdueNotices == 1 ? "One ship notice" : overdueNotices + " ship notices",

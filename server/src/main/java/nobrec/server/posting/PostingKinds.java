@@ -19,6 +19,11 @@ final class PostingKinds {
     static final Set<OutboxKind> ALL = Stream.concat(REVERSALS.keySet().stream(), REVERSALS.values().stream())
             .collect(Collectors.toUnmodifiableSet());
 
+    /** All that others are told: write-backs, and notices to partners. */
+    static final Set<OutboxKind> TOLD = Stream.concat(
+                    ALL.stream(), Stream.of(OutboxKind.SHIP_NOTICE, OutboxKind.SHIP_NOTICE_REVERSAL))
+            .collect(Collectors.toUnmodifiableSet());
+
     private PostingKinds() {}
 
     /** The connection it goes to. */

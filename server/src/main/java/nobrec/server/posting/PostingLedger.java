@@ -4,6 +4,7 @@ import java.time.Duration;
 import java.util.List;
 import nobrec.server.api.list.Part;
 import nobrec.server.audit.AuditLog;
+import nobrec.server.platform.outbox.OpenCounts;
 import nobrec.server.platform.outbox.Outbox;
 import nobrec.server.platform.outbox.OutboxEntry;
 import nobrec.server.platform.outbox.OutboxState;
@@ -29,13 +30,9 @@ public class PostingLedger {
         return outbox.newest(state, job, part.cursor(), part.limit());
     }
 
-    public int failed() {
-        return outbox.failed(PostingKinds.ALL);
-    }
-
-    /** Those that wait for longer than a minute. */
-    public int unanswered() {
-        return outbox.unanswered(PostingKinds.ALL, LONG);
+    /** Those that failed, and those that wait for longer than a minute; what a partner refused is said with its notices. */
+    public OpenCounts open() {
+        return outbox.openCounts(PostingKinds.ALL, PostingKinds.TOLD, LONG);
     }
 
     /** With the same key, so that it is never written twice. */

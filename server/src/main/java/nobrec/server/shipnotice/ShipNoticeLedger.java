@@ -40,14 +40,16 @@ public class ShipNoticeLedger {
         return mapper.newest(partnerCode, state, job, part.cursor(), part.limit());
     }
 
-    /** Those that partners did not acknowledge, however often they were sent. */
-    public int overdue() {
-        return mapper.overdue(clock.instant(), ShipNoticeRow.MOST_CHASES);
-    }
+    /**
+     * What a person must look at.
+     *
+     * @param refused that partners cannot use
+     * @param overdue that partners did not acknowledge, however often they were sent
+     */
+    public record Stuck(int refused, int overdue) {}
 
-    /** Those that partners cannot use. */
-    public int refused() {
-        return mapper.refusedOnes();
+    public Stuck stuck() {
+        return mapper.stuck(clock.instant(), ShipNoticeRow.MOST_CHASES);
     }
 
     boolean isOverdue(ShipNoticeRow row) {

@@ -81,7 +81,5 @@ interface ShipNoticeMapper {
     @ChangesAnyRows
     void saidAgain(@Param("id") long id, @Param("said") String said);
 
-    int overdue(@Param("now") Instant now, @Param("most") int most);
-
-    int refusedOnes();
+    ShipNoticeLedger.Stuck stuck(@Param("now") Instant now, @Param("most") int most);
 }

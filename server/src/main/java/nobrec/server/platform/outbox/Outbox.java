@@ -116,13 +116,14 @@ public class Outbox {
         return mapper.waitingFor(target);
     }
 
-    public int failed(Collection<OutboxKind> kinds) {
-        return mapper.failed(kinds);
-    }
-
-    /** How many have waited for longer than that. */
-    public int unanswered(Collection<OutboxKind> kinds, Duration longer) {
-        return mapper.unanswered(kinds, clock.instant().minus(longer));
+    /**
+     * How many failed, and how many have waited for longer than that.
+     *
+     * @param failed kinds of which failed ones count
+     * @param waiting kinds of which waiting ones count
+     */
+    public OpenCounts openCounts(Collection<OutboxKind> failed, Collection<OutboxKind> waiting, Duration longer) {
+        return mapper.openCounts(failed, waiting, clock.instant().minus(longer));
     }
 
     /** It is done. What stays in the house leaves no trace; anything else stands in the outbox for good. */

@@ -63,10 +63,11 @@ interface OutboxMapper {
 
     int waitingFor(String target);
 
-    int failed(@Param("kinds") Collection<OutboxKind> kinds);
-
-    /** Those waiting since before then. */
-    int unanswered(@Param("kinds") Collection<OutboxKind> kinds, @Param("before") Instant before);
+    /** How many of some kinds failed, and how many of some wait since before a moment. */
+    OpenCounts openCounts(
+            @Param("failed") Collection<OutboxKind> failed,
+            @Param("waiting") Collection<OutboxKind> waiting,
+            @Param("before") Instant before);
 
     @ChangesOneRow
     void take(@Param("key") String entryKey, @Param("until") Instant until);
