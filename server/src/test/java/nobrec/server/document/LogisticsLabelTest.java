@@ -1,6 +1,7 @@
 package nobrec.server.document;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import com.google.zxing.BinaryBitmap;
 import com.google.zxing.DecodeHintType;
@@ -16,6 +17,7 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.Arrays;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import javax.imageio.ImageIO;
 import nobrec.core.identifier.CompanyPrefix;
@@ -26,6 +28,8 @@ import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.rendering.PDFRenderer;
 import org.apache.pdfbox.text.PDFTextStripper;
+import org.junit.jupiter.api.Assumptions;
+import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
@@ -77,6 +81,22 @@ class LogisticsLabelTest {
                     .containsExactlyInAnyOrder("00" + SSCC, "401" + consignment, "400" + order + "\u001d42043604");
             assertThat(byZbar(page)).contains("00" + SSCC, "401" + consignment, "400" + order + "\u001d42043604");
         }
+    }
+
+    @ParameterizedTest
+    @CsvSource({"LABEL", "A6"})
+    void looksAsItDidWhenSomebodyFoundItRight(SheetSize sheet) throws IOException {
+        KeptPage.assertLooksAsKept(
+                "logistics-label-" + sheet.name().toLowerCase(Locale.ROOT), label(sheet, "06141414170", "G-44170"));
+    }
+
+    /** So that its silence says something. */
+    @Test
+    void anotherLabelDoesNotLookTheSame() {
+        Assumptions.assumeFalse(KeptPage.ARE_DRAWN_AGAIN);
+        assertThatThrownBy(() ->
+                        KeptPage.assertLooksAsKept("logistics-label-label", label(SheetSize.LABEL, "0614141", "OTHER")))
+                .isInstanceOf(AssertionError.class);
     }
 
     private static List<String> byZxing(BufferedImage page) throws Exception {

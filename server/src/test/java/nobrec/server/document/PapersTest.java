@@ -12,6 +12,7 @@ import com.google.zxing.oned.Code128Reader;
 import java.io.IOException;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import nobrec.core.paper.SheetSize;
 import nobrec.server.document.page.Barcode;
@@ -71,7 +72,9 @@ class PapersTest {
     })
     void aLabelHasTheSizeOfItsStockAndItsBarcodeIsTheTrackingNumber(
             String tracking, SheetSize sheet, float width, float height) throws Exception {
-        try (PDDocument document = Loader.loadPDF(new LabelPrinter().print(label(tracking, TO), sheet))) {
+        byte[] pdf = new LabelPrinter().print(label(tracking, TO), sheet);
+        KeptPage.assertLooksAsKept("label-" + sheet.name().toLowerCase(Locale.ROOT) + "-" + tracking, pdf);
+        try (PDDocument document = Loader.loadPDF(pdf)) {
             assertThat(document.getNumberOfPages()).isEqualTo(1);
             assertThat(document.getPage(0).getMediaBox().getWidth()).isEqualTo(width);
             assertThat(document.getPage(0).getMediaBox().getHeight()).isEqualTo(height);
