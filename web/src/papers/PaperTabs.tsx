@@ -1,4 +1,4 @@
-import { NavLink } from "react-router";
+import { SectionTabs } from "../ui/SectionTabs";
 
 const TABS = [
   { to: "/papers", name: "Slip designs" },
@@ -6,23 +6,6 @@ const TABS = [
   { to: "/papers/abroad", name: "Abroad" },
 ];
 
-/** The section's heading, and its parts. */
 export function PaperTabs() {
-  return (
-    <div className="flex items-baseline gap-6">
-      <h1>Papers</h1>
-      <nav aria-label="Papers" className="flex gap-4">
-        {TABS.map(({ to, name }) => (
-          <NavLink
-            key={to}
-            to={to}
-            end
-            className={({ isActive }) => (isActive ? "border-b-2 border-primary font-bold" : "quiet")}
-          >
-            {name}
-          </NavLink>
-        ))}
-      </nav>
-    </div>
-  );
+  return <SectionTabs title="Papers" tabs={TABS} />;
 }

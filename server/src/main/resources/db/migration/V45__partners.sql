@@ -66,8 +66,10 @@ CREATE TABLE IF NOT EXISTS ship_notice (
     acknowledged_at DATETIME(6),
     acknowledged_by VARCHAR(60)  COMMENT 'who said so here; null where the partner did',
     CONSTRAINT ship_notice_once UNIQUE (partner_code, control),
-    INDEX ship_notice_of_partner (partner_code, number),
-    INDEX ship_notice_by_state (state, due_at),
+    INDEX ship_notice_numbered (partner_code, number),
+    INDEX ship_notice_of_partner (partner_code, id),
+    INDEX ship_notice_by_state (state, id),
+    INDEX ship_notice_due (state, due_at),
     INDEX ship_notice_of_shipment (shipment_id),
     INDEX ship_notice_by_job (job)
 );

@@ -120,9 +120,10 @@ public final class Limits {
     public static final int PRINTED_COPIES = 9;
     public static final int FORWARDER_LINES = 7;
 
-    /** Partners a shop may keep, customers of one, and the greatest number of an X12 interchange. */
+    /** Partners a shop may keep, letters of one's name, customers of one, and the greatest number of an X12 interchange. */
     public static final int PARTNERS = 500;
 
+    public static final int PARTNER_NAME = 60;
     public static final int CUSTOMERS_OF_PARTNER = 50;
     public static final int INTERCHANGE_CONTROL = 999_999_999;
 

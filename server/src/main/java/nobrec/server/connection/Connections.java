@@ -53,13 +53,19 @@ public class Connections {
         return connection(row(code));
     }
 
-    /** One that is set up, without what is needed to call it. */
-    public record Named(String code, String name, String adapter) {}
+    /** One that is set up, without what is needed to call it: it is there whether its secret can be read or not. */
+    public record Named(String code, String name, String adapter, String address, boolean hasSecret) {}
 
     public List<Named> all() {
-        return mapper.all().stream()
-                .map(row -> new Named(row.code(), row.name(), row.adapter()))
-                .toList();
+        return known.all().stream().map(Connections::named).toList();
+    }
+
+    public Optional<Named> find(String code) {
+        return known.find(code).map(Connections::named);
+    }
+
+    private static Named named(ConnectionRow row) {
+        return new Named(row.code(), row.name(), row.adapter(), row.address(), row.secret() != null);
     }
 
     public boolean isAt(String code, URI address) {

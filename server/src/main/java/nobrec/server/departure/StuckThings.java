@@ -62,6 +62,14 @@ class StuckThings {
         return new StuckView(thing, reason, remedy, address, Optional.empty());
     }
 
+    /** @param thing of which there are so many; nothing is said where there is none */
+    private static void counted(
+            List<StuckView> things, int count, String thing, String reason, String remedy, String address) {
+        if (count > 0) {
+            things.add(stuck(count == 1 ? "One " + thing : count + " " + thing + "s", reason, remedy, address));
+        }
+    }
+
     /** @param notPlanned jobs whose departure cannot be foreseen */
     List<StuckView> with(List<DayPlan.NotPlanned> notPlanned) {
         List<StuckView> things = new ArrayList<>();
@@ -91,39 +99,35 @@ class StuckThings {
                     PageAddress.bench(each.job())));
         }
         OpenCounts open = postings.open();
-        int unanswered = open.waiting();
-        if (unanswered > 0) {
-            things.add(stuck(
-                    unanswered == 1 ? "One posting" : unanswered + " postings",
-                    "There has been no answer for more than a minute.",
-                    "It goes on by itself, in growing pauses.",
-                    "/postings"));
-        }
-        int failed = open.failed();
-        if (failed > 0) {
-            things.add(stuck(
-                    failed == 1 ? "One posting" : failed + " postings",
-                    failed == 1 ? "It failed." : "They failed.",
-                    "See the answer and try again.",
-                    "/postings?state=FAILED"));
-        }
+        counted(
+                things,
+                open.waiting(),
+                "posting",
+                "There has been no answer for more than a minute.",
+                "It goes on by itself, in growing pauses.",
+                "/postings");
+        counted(
+                things,
+                open.failed(),
+                "posting",
+                open.failed() == 1 ? "It failed." : "They failed.",
+                "See the answer and try again.",
+                "/postings?state=FAILED");
         ShipNoticeLedger.Stuck notices = shipNotices.stuck();
-        int refusedNotices = notices.refused();
-        if (refusedNotices > 0) {
-            things.add(stuck(
-                    refusedNotices == 1 ? "One ship notice" : refusedNotices + " ship notices",
-                    "The partner cannot use what it was sent.",
-                    "See what it said, and speak with them.",
-                    "/partners/notices?state=REFUSED"));
-        }
-        int overdueNotices = notices.overdue();
-        if (overdueNotices > 0) {
-            things.add(stuck(
-                    overdueNotices == 1 ? "One ship notice" : overdueNotices + " ship notices",
-                    "The partner has not acknowledged, however often it was sent.",
-                    "Call them, then say so there.",
-                    "/partners/notices"));
-        }
+        counted(
+                things,
+                notices.refused(),
+                "ship notice",
+                "The partner cannot use what it was sent.",
+                "See what it said, and speak with them.",
+                "/partners/notices?state=REFUSED");
+        counted(
+                things,
+                notices.overdue(),
+                "ship notice",
+                "The partner has not acknowledged, however often it was sent.",
+                "Call them, then say so there.",
+                "/partners/notices");
         for (OpenFaults.LeftOut left : imports.all()) {
             things.add(stuck(
                     workOrders(left.workOrders()) + " of " + left.fileName(),
@@ -147,21 +151,21 @@ class StuckThings {
                     "Put them right in one list.",
                     "/jobs/attention"));
         }
-        if (wordless > 0) {
-            things.add(stuck(
-                    wordless == 1 ? "One job" : wordless + " jobs",
-                    "Nobody has said yet what a word of the source means.",
-                    "One answer frees all that wait for it.",
-                    "/sources/wordbook"));
-        }
+        counted(
+                things,
+                wordless,
+                "job",
+                "Nobody has said yet what a word of the source means.",
+                "One answer frees all that wait for it.",
+                "/sources/wordbook");
         int overdue = returns.overdue();
-        if (overdue > 0) {
-            things.add(stuck(
-                    overdue == 1 ? "One return" : overdue + " returns",
-                    overdue == 1 ? "It should be here by now." : "They should be here by now.",
-                    "Ask where it stays, or call it off.",
-                    "/jobs/returns?look=OVERDUE"));
-        }
+        counted(
+                things,
+                overdue,
+                "return",
+                overdue == 1 ? "It should be here by now." : "They should be here by now.",
+                "Ask where it stays, or call it off.",
+                "/jobs/returns?look=OVERDUE");
         for (RecordSources.Failing each : sources.failing()) {
             things.add(stuck(each.name(), "No records could be read: " + each.reason(), "", "/sources/" + each.code()));
         }

@@ -21,7 +21,6 @@ import nobrec.core.partner.PartnerProfile;
 import nobrec.core.partner.ShopNumbers;
 import nobrec.server.api.security.ForAdministrators;
 import nobrec.server.api.security.ForAllButPackers;
-import nobrec.server.connection.Connection;
 import nobrec.server.connection.Connections;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -61,7 +60,7 @@ class PartnerController {
      */
     record PartnerEntry(
             @Min(0) int version,
-            @NotBlank @Size(max = Limits.DESIGN_NAME) String name,
+            @NotBlank @Size(max = Limits.PARTNER_NAME) String name,
             boolean active,
 
             @NotNull @Size(max = Limits.CUSTOMERS_OF_PARTNER)
@@ -127,9 +126,9 @@ class PartnerController {
     }
 
     private PartnerView view(Partner partner) {
-        Connection connection = connections.to(partner.code());
+        Optional<Connections.Named> connection = connections.find(partner.code());
         PartnerProfile profile = partner.profile();
-        PartnerWay way = PartnerWay.of(connection.adapter());
+        PartnerWay way = connection.map(each -> PartnerWay.of(each.adapter())).orElse(PartnerWay.HTTP);
         return new PartnerView(
                 partner.code(),
                 new PartnerEntry(
@@ -141,7 +140,7 @@ class PartnerController {
                         profile.elements(),
                         profile.form(),
                         way,
-                        way.typed(connection.address().toString()),
+                        connection.map(each -> way.typed(each.address())).orElse(""),
                         Optional.empty(),
                         profile.locationNumber(),
                         profile.interchange().qualifier(),
@@ -149,7 +148,7 @@ class PartnerController {
                         profile.test(),
                         profile.acknowledgedWithinHours()),
                 way.words(),
-                connection.credentials().isPresent(),
+                connection.filter(Connections.Named::hasSecret).isPresent(),
                 profile.inWords());
     }
 

@@ -98,6 +98,11 @@ public class Partners {
                 .orElseThrow(() -> Refusal.notFound("Partner " + code, "Look at the list again."));
     }
 
+    /** What people call it; the code itself where it is not set up any more. */
+    public String name(String code) {
+        return connections.name(code);
+    }
+
     public ShopNumbers numbers() {
         return known.get().numbers();
     }

@@ -1,7 +1,6 @@
 package nobrec.server.shipnotice;
 
 import java.io.IOException;
-import java.io.UncheckedIOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.Duration;
@@ -14,6 +13,8 @@ import nobrec.server.partner.Partner;
 import nobrec.server.partner.Partners;
 import nobrec.server.partner.folder.PartnerFolders;
 import nobrec.server.platform.BackgroundWork.Sweep;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 import org.springframework.stereotype.Component;
@@ -24,6 +25,8 @@ import org.springframework.stereotype.Component;
  */
 @Component
 class FolderAnswers {
+
+    private static final Logger LOG = LoggerFactory.getLogger(FolderAnswers.class);
 
     /** One that was changed so lately may still be written. */
     private static final Duration SETTLED = Duration.ofSeconds(3);
@@ -57,23 +60,31 @@ class FolderAnswers {
             return;
         }
         for (Partner partner : partners.all()) {
-            Connection connection = connections.to(partner.code());
-            if (connection.adapter().equals(FOLDER)) {
-                look(partner, connection);
+            boolean hasFolder = connections
+                    .find(partner.code())
+                    .filter(each -> each.adapter().equals(FOLDER))
+                    .isPresent();
+            if (hasFolder) {
+                lookAt(partner);
             }
         }
     }
 
-    private void look(Partner partner, Connection connection) {
+    /** A folder that cannot be used holds up no other. */
+    private void lookAt(Partner partner) {
         try {
-            for (Path file : folders.incoming(connection)) {
-                Instant changed = Files.getLastModifiedTime(file).toInstant();
-                if (changed.isBefore(Instant.now().minus(SETTLED))) {
-                    folders.moveOn(connection, file, take(partner, file));
-                }
+            look(partner, connections.to(partner.code()));
+        } catch (IOException | RuntimeException failed) {
+            LOG.warn("The folder of {} cannot be used", partner.name(), failed);
+        }
+    }
+
+    private void look(Partner partner, Connection connection) throws IOException {
+        for (Path file : folders.incoming(connection)) {
+            Instant changed = Files.getLastModifiedTime(file).toInstant();
+            if (changed.isBefore(Instant.now().minus(SETTLED))) {
+                folders.moveOn(connection, file, take(partner, file));
             }
-        } catch (IOException failed) {
-            throw new UncheckedIOException("The folder of " + partner.name() + " cannot be used", failed);
         }
     }
 

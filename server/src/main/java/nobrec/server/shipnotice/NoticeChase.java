@@ -8,6 +8,8 @@ import nobrec.server.connection.OutsideAnswer;
 import nobrec.server.partner.PartnerPort.Receipt;
 import nobrec.server.partner.Partners;
 import nobrec.server.platform.BackgroundWork.Sweep;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 import org.springframework.stereotype.Component;
@@ -19,6 +21,7 @@ import org.springframework.stereotype.Component;
 @Component
 class NoticeChase {
 
+    private static final Logger LOG = LoggerFactory.getLogger(NoticeChase.class);
     private static final int AT_ONCE = 50;
 
     private final ShipNoticeMapper mapper;
@@ -45,7 +48,14 @@ class NoticeChase {
 
     void look() {
         Instant now = clock.instant();
-        mapper.due(now, ShipNoticeRow.MOST_CHASES, AT_ONCE).forEach(row -> chase(row, now));
+        for (ShipNoticeRow row : mapper.due(now, ShipNoticeRow.MOST_CHASES, AT_ONCE)) {
+            try {
+                chase(row, now);
+            } catch (RuntimeException failed) {
+                // One partner that cannot be reached holds up no other.
+                LOG.warn("Ship notice {} cannot be sent again", row.number(), failed);
+            }
+        }
     }
 
     private void chase(ShipNoticeRow row, Instant now) {

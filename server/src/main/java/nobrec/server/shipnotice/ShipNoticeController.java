@@ -90,7 +90,7 @@ class ShipNoticeController {
     private ShipNoticeView view(ShipNoticeRow row) {
         return new ShipNoticeView(
                 row.id(),
-                partners.coded(row.partnerCode()).name(),
+                partners.name(row.partnerCode()),
                 row.job(),
                 row.number(),
                 row.purpose(),
