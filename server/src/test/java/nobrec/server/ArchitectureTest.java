@@ -102,6 +102,7 @@ class ArchitectureTest {
                             "audit",
                             "carrier",
                             "connection",
+                            "customs",
                             "document",
                             "platform",
                             "pricing",

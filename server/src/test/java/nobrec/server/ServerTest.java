@@ -170,15 +170,19 @@ public abstract class ServerTest {
         return send(method, path, body, INES, "COORDINATOR");
     }
 
-    /** The words of a paper at an address. */
-    protected String paperText(String address) {
-        byte[] pdf = mvc.get()
+    /** A paper at an address. */
+    protected byte[] paperBytes(String address) {
+        return mvc.get()
                 .uri(address)
                 .with(user(INES).roles("COORDINATOR"))
                 .exchange()
                 .getResponse()
                 .getContentAsByteArray();
-        try (PDDocument document = Loader.loadPDF(pdf)) {
+    }
+
+    /** Its words. */
+    protected String paperText(String address) {
+        try (PDDocument document = Loader.loadPDF(paperBytes(address))) {
             return new PDFTextStripper().getText(document);
         } catch (IOException noPaper) {
             throw new UncheckedIOException("No paper at " + address, noPaper);

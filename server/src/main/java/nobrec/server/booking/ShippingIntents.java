@@ -14,6 +14,7 @@ import nobrec.server.account.Accounts;
 import nobrec.server.audit.AuditLog;
 import nobrec.server.carrier.CarrierGateway;
 import nobrec.server.carrier.Consignment;
+import nobrec.server.customs.Customs;
 import nobrec.server.platform.money.ShopMoney;
 import nobrec.server.platform.outbox.NewEntry;
 import nobrec.server.platform.outbox.Outbox;
@@ -48,6 +49,7 @@ class ShippingIntents {
     private final Accounts accounts;
     private final AuditLog auditLog;
     private final KeptCharges kept;
+    private final Customs customs;
     private final Clock clock;
 
     ShippingIntents(
@@ -60,6 +62,7 @@ class ShippingIntents {
             Accounts accounts,
             AuditLog auditLog,
             KeptCharges kept,
+            Customs customs,
             Clock clock) {
         this.shipments = shipments;
         this.store = store;
@@ -70,6 +73,7 @@ class ShippingIntents {
         this.accounts = accounts;
         this.auditLog = auditLog;
         this.kept = kept;
+        this.customs = customs;
         this.clock = clock;
     }
 
@@ -173,6 +177,7 @@ class ShippingIntents {
                         sites.byId(shipment.siteId()),
                         offer.service().code(),
                         offer.departure(),
-                        quote)));
+                        quote,
+                        customs.declared(shipment, jobs))));
     }
 }

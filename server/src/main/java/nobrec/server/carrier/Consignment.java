@@ -3,8 +3,10 @@ package nobrec.server.carrier;
 import java.math.BigDecimal;
 import java.time.LocalDate;
 import java.util.List;
+import java.util.Optional;
 import nobrec.core.address.PhoneNumber;
 import nobrec.core.address.PostalAddress;
+import nobrec.core.declaration.CustomsDeclaration;
 import nobrec.core.measure.Length;
 import nobrec.core.measure.LengthUnit;
 import nobrec.core.measure.Size;
@@ -21,6 +23,7 @@ import org.jspecify.annotations.Nullable;
  * millimeters, phone in E.164 or empty. It is kept as JSON in the outbox, so that the same is sent again.
  *
  * @param quote number of the carrier's quote that it is booked by; nothing, or empty text, for none
+ * @param customs what is declared where it leaves the country; nothing at home
  */
 public record Consignment(
         String service,
@@ -29,10 +32,18 @@ public record Consignment(
         Party from,
         Party to,
         List<Parcel> packages,
-        @Nullable String quote) {
+        @Nullable String quote,
+        @Nullable DeclaredGoods customs) {
 
     /** From a shipment; each package by its weight, or by what is expected where it has not been weighed. */
-    public static Consignment of(Shipment shipment, Jobs jobs, Site site, String service, LocalDate day, String quote) {
+    public static Consignment of(
+            Shipment shipment,
+            Jobs jobs,
+            Site site,
+            String service,
+            LocalDate day,
+            String quote,
+            Optional<CustomsDeclaration> declared) {
         WorkOrder job = jobs.leading();
         return new Consignment(
                 service,
@@ -41,7 +52,8 @@ public record Consignment(
                 Party.of(site.address(), site.phone()),
                 Party.of(job.shipToOnPapers(), phone(job)),
                 shipment.packages().stream().map(Parcel::of).toList(),
-                quote);
+                quote,
+                declared.map(DeclaredGoods::of).orElse(null));
     }
 
     /** One package the other way: from where a job went, back to the site. */
@@ -53,7 +65,8 @@ public record Consignment(
                 Party.of(job.shipToOnPapers(), phone(job)),
                 Party.of(site.address(), site.phone()),
                 List.of(Parcel.of(1, weight, size)),
-                "");
+                "",
+                null);
     }
 
     private static String phone(WorkOrder job) {

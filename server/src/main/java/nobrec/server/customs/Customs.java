@@ -65,6 +65,11 @@ public class Customs {
                 other ? mapper.rate(currency, day(shipment)) : Optional.empty());
     }
 
+    /** Empty where it stays in the country. */
+    public Optional<CustomsDeclaration> declared(Shipment shipment, Jobs jobs) {
+        return isAbroad(shipment, jobs.leading()) ? Optional.of(declaration(shipment, jobs)) : Optional.empty();
+    }
+
     public CustomsDeclaration declaration(Shipment shipment, Jobs jobs) {
         return CustomsDeclaration.of(shipment, jobs, terms(shipment, jobs.leading()));
     }

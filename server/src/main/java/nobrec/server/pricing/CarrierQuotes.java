@@ -138,7 +138,8 @@ class CarrierQuotes {
 
     private Question question(Carrier carrier, Shipment shipment, Jobs jobs, ShipmentToRate toRate, Pickup pickup) {
         Site site = sites.byId(shipment.siteId());
-        Consignment consignment = Consignment.of(shipment, jobs, site, "", toRate.departureWith(pickup), "");
+        Consignment consignment =
+                Consignment.of(shipment, jobs, site, "", toRate.departureWith(pickup), "", Optional.empty());
         List<String> services = catalog.services().stream()
                 .filter(service -> service.carrier().code().equals(carrier.code()))
                 .map(Service::code)

@@ -9,12 +9,12 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import nobrec.server.ServerTest;
+import nobrec.server.document.LastingPage;
 import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
-import org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors;
 import org.springframework.test.web.servlet.assertj.MvcTestResult;
 import tools.jackson.databind.JsonNode;
 
@@ -73,7 +73,7 @@ class AbroadTest extends ServerTest {
     private static final String TORONTO = "Maple Works,Dock,8 King St,,Toronto,ON,M5V 2T6,CA";
 
     @Test
-    void whatIsMissingStopsUntilItIsWrittenAndThePapersSayIt() throws IOException {
+    void whatIsMissingStopsUntilItIsWrittenAndThePapersSayIt() throws Exception {
         bring("AB-1", TORONTO, "Dunlin Worldwide", "AB-PIN,Pin,6,0.3,5x4x1,,,,848,,,,,\r\n");
         JsonNode bench = open("AB-1", "2.4");
         assertThat(check(bench, "CUSTOMS"))
@@ -102,7 +102,20 @@ class AbroadTest extends ServerTest {
         assertThat(bench.path("state").asString()).isEqualTo("SHIPPED");
         assertThat(texts(bench.path("papers"), "kind"))
                 .containsExactly("LABEL", "PACKING_SLIP", "COMMERCIAL_INVOICE", "STATEMENT_OF_ORIGIN");
-        String invoice = paperText(bench.path("papers").get(2).path("address").asString());
+        String told = database.queryForObject(
+                "SELECT request FROM outbox WHERE kind = 'BOOKING' AND subject_id = ?",
+                String.class,
+                bench.path("id").asLong());
+        JsonNode goods = JSON.readTree(told).path("customs");
+        assertThat(goods.path("incoterm").asString()).isEqualTo("DAP");
+        assertThat(goods.path("items").get(0).toString())
+                .as("the carrier is told what the papers say")
+                .isEqualTo(
+                        "{\"packageNumber\":1,\"description\":\"Steel pin for a hydraulic cylinder\","
+                                + "\"hsCode\":\"8484.20\",\"origin\":\"US\",\"quantity\":6,\"value\":\"156.00\",\"netGrams\":816}");
+        String invoiceAddress = bench.path("papers").get(2).path("address").asString();
+        LastingPage.assertIsPdfA(paperBytes(invoiceAddress));
+        String invoice = paperText(invoiceAddress);
         assertThat(invoice)
                 .contains("Copy 1 of 3", "Copy 3 of 3", "Steel pin for a hydraulic cylinder", "8484.20", "156.00")
                 .contains("DAP, Delivered at place (Incoterms 2020)", "sale of goods", "Hollis Marrowby, Owner")
@@ -205,14 +218,22 @@ class AbroadTest extends ServerTest {
         assertFontsAreInside(address);
     }
 
+    @ParameterizedTest
+    @CsvSource({
+        "AB-11, 'Łożyska Żuraw,Brama,ul. Świętej Trójcy 4,,Łódź,,90-001,PL', ''",
+        "AB-12, 'Cơ khí Sông Hồng,Kho,12 Nguyễn Trãi,,Hà Nội,,100000,VN', ''",
+        "AB-13, 'ورشة النورس,المخزن,شارع الميناء 4,,نئی دہلی,,110001,IN', 'STOP: The label cannot print'",
+    })
+    void otherScripts(String job, String shipTo, String stop) {
+        bring(job, shipTo, "Dunlin Worldwide", LINE);
+        JsonNode bench = open(job, "2.4");
+        assertThat(bench.path("checks")).as("%s", bench).isNotEmpty();
+        assertThat(check(bench, "PAPERS")).startsWith(stop);
+        assertThat(check(bench, "PAPERS").isEmpty()).isEqualTo(stop.isEmpty());
+    }
+
     private void assertFontsAreInside(String address) throws IOException {
-        byte[] pdf = mvc.get()
-                .uri(address)
-                .with(SecurityMockMvcRequestPostProcessors.user(INES).roles("COORDINATOR"))
-                .exchange()
-                .getResponse()
-                .getContentAsByteArray();
-        try (PDDocument document = Loader.loadPDF(pdf)) {
+        try (PDDocument document = Loader.loadPDF(paperBytes(address))) {
             var fonts = document.getPage(0).getResources();
             for (var name : fonts.getFontNames()) {
                 assertThat(fonts.getFont(name).isEmbedded()).isTrue();

@@ -8,6 +8,8 @@ import com.openhtmltopdf.pdfboxout.PdfRendererBuilder;
 import com.openhtmltopdf.pdfboxout.PdfRendererBuilder.CacheStore;
 import com.openhtmltopdf.svgsupport.BatikSVGDrawer;
 import com.openhtmltopdf.util.XRLog;
+import java.awt.color.ColorSpace;
+import java.awt.color.ICC_Profile;
 import java.util.Arrays;
 import java.util.EnumSet;
 import java.util.function.Consumer;
@@ -27,6 +29,10 @@ public final class PdfPages {
     /** How wide the letters of our typefaces are, found once. */
     private static final FSDefaultCacheStore METRICS = new FSDefaultCacheStore();
 
+    /** What colors mean, for pages that are kept: sRGB (IEC 61966-2-1). */
+    private static final byte[] COLORS =
+            ICC_Profile.getInstance(ColorSpace.CS_sRGB).getData();
+
     private PdfPages() {}
 
     public static PdfRendererBuilder builder() {
@@ -36,6 +42,9 @@ public final class PdfPages {
     /** @param refused hears of each address that the markup asks for */
     public static PdfRendererBuilder builder(Consumer<String> refused) {
         PdfRendererBuilder builder = new PdfRendererBuilder();
+        // PDF/A-2b (ISO 19005-2): it looks the same in thirty years.
+        builder.usePdfAConformance(PdfRendererBuilder.PdfAConformance.PDFA_2_B);
+        builder.useColorProfile(COLORS);
         builder.useSVGDrawer(new BatikSVGDrawer());
         builder.useUriResolver((base, address) -> isInside(address, refused) ? address : null);
         Arrays.stream(ExternalResourceControlPriority.values())

@@ -73,7 +73,8 @@ class WaybillsAdapterTest {
                 new Consignment.Party("Shop", "1 Mill Rd", "", "Dayton", "OH", "45402", "US", "+19375550100"),
                 new Consignment.Party("“Pell” & Sons", "2200 Foundry", "", "Tucson", "AZ", "85701", "US", phone),
                 List.of(parcel(1), parcel(2)),
-                "");
+                "",
+                null);
     }
 
     private static Consignment.Parcel parcel(int number) {
