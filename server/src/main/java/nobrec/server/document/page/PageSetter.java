@@ -25,7 +25,7 @@ public final class PageSetter {
     /** @param name of the paper, should it fail */
     public byte[] set(String name, Map<String, Object> content) {
         try (ByteArrayOutputStream out = new ByteArrayOutputStream()) {
-            PdfRendererBuilder builder = PdfPages.builder();
+            PdfRendererBuilder builder = PdfPages.lasting();
             builder.withHtmlContent(template.execute(content), null);
             builder.toStream(out);
             builder.run();

@@ -35,16 +35,20 @@ public final class PdfPages {
 
     private PdfPages() {}
 
-    public static PdfRendererBuilder builder() {
-        return builder(address -> {});
+    /**
+     * For papers that others keep: PDF/A-2b (ISO 19005-2), the same in thirty years. It takes more than twice the time, so that slips, which
+     * are for a day, do without it.
+     */
+    static PdfRendererBuilder lasting() {
+        PdfRendererBuilder builder = builder(address -> {});
+        builder.usePdfAConformance(PdfRendererBuilder.PdfAConformance.PDFA_2_B);
+        builder.useColorProfile(COLORS);
+        return builder;
     }
 
     /** @param refused hears of each address that the markup asks for */
     public static PdfRendererBuilder builder(Consumer<String> refused) {
         PdfRendererBuilder builder = new PdfRendererBuilder();
-        // PDF/A-2b (ISO 19005-2): it looks the same in thirty years.
-        builder.usePdfAConformance(PdfRendererBuilder.PdfAConformance.PDFA_2_B);
-        builder.useColorProfile(COLORS);
         builder.useSVGDrawer(new BatikSVGDrawer());
         builder.useUriResolver((base, address) -> isInside(address, refused) ? address : null);
         Arrays.stream(ExternalResourceControlPriority.values())
