@@ -205,7 +205,7 @@ function NoticePart({
           </>
         )}
       </div>
-      <Reach view={view} set={set} change={change} hasSecret={hasSecret} />
+      {set.form !== "NONE" && <Reach view={view} set={set} change={change} hasSecret={hasSecret} />}
     </fieldset>
   );
 }
@@ -247,19 +247,17 @@ function Reach({ view, set, change, hasSecret }: PartProps & { view: PartnersVie
           onChange={(event) => change({ secret: event.target.value || undefined })}
         />
       </Labeled>
-      {set.form !== "NONE" && (
-        <Labeled text="Acknowledged within hours (0: never)">
-          <input
-            className="entry figure w-24"
-            inputMode="numeric"
-            maxLength={3}
-            value={String(set.acknowledgedWithinHours)}
-            onChange={(event) =>
-              change({ acknowledgedWithinHours: Number(event.target.value.replace(/\D/g, "") || 0) })
-            }
-          />
-        </Labeled>
-      )}
+      <Labeled text="Acknowledged within hours (0: never)">
+        <input
+          className="entry figure w-24"
+          inputMode="numeric"
+          maxLength={3}
+          value={String(set.acknowledgedWithinHours)}
+          onChange={(event) =>
+            change({ acknowledgedWithinHours: Number(event.target.value.replace(/\D/g, "") || 0) })
+          }
+        />
+      </Labeled>
     </div>
   );
 }

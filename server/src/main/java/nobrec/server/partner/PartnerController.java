@@ -202,10 +202,13 @@ class PartnerController {
                 entry.acknowledgedWithinHours());
     }
 
+    /** One that is told nothing needs no way: it could come for notices, and there are none. */
     private static Partners.Reach reach(PartnerEntry entry) {
+        String address = entry.address().strip();
+        PartnerWay way = entry.form() == NoticeForm.NONE && address.isEmpty() ? PartnerWay.FETCHED : entry.way();
         return new Partners.Reach(
-                entry.way().adapter(),
-                entry.way().address(entry.address().strip()),
+                way.adapter(),
+                way.address(address.isEmpty() && way == PartnerWay.FETCHED ? "partner" : address),
                 entry.secret().filter(secret -> !secret.isEmpty()));
     }
 }

@@ -11,6 +11,7 @@ import java.util.function.Function;
 import java.util.stream.Collectors;
 import nobrec.core.identifier.Sscc;
 import nobrec.core.limit.Limits;
+import nobrec.core.partner.NoticeForm;
 import nobrec.core.partner.PartnerProfile;
 import nobrec.core.partner.ShopNumbers;
 import nobrec.core.refusal.Refusal;
@@ -188,6 +189,7 @@ public class Partners {
             profile.requireMetBy(mapper.setUp().orElse(SetUpRow.NONE).numbers());
         }
         requireNameFree(partner);
+        requireSecret(partner, reach);
         mapper.forgetCustomers(partner.code());
         Map<String, String> customers = profile.customers().stream()
                 .collect(Collectors.toMap(Partners::key, Function.identity(), (one, other) -> one));
@@ -211,6 +213,23 @@ public class Partners {
                 signIn);
         setUpVersion.changed();
         auditLog.write(signIn, act, partner.name(), profile.form().words());
+    }
+
+    /** Who comes for notices is known by nothing else. */
+    private void requireSecret(Partner partner, Reach reach) {
+        boolean fetches = ports.named(partner.name(), reach.adapter()).isFetched()
+                && partner.profile().form() != NoticeForm.NONE;
+        boolean hasSecret = reach.secret().isPresent()
+                || connections
+                        .find(partner.code())
+                        .filter(Connections.Named::hasSecret)
+                        .isPresent();
+        if (fetches && !hasSecret) {
+            throw Refusal.unusable(
+                    partner.name(),
+                    "Whoever comes for its notices signs with a secret, and there is none.",
+                    "Write one that both sides know.");
+        }
     }
 
     private void requireNameFree(Partner partner) {

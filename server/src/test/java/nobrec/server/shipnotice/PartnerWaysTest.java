@@ -201,6 +201,17 @@ class PartnerWaysTest extends PartnerTest {
     }
 
     @Test
+    void whoComesForNoticesNeedsASecretAndWhoIsToldNothingNeedsNoWay() {
+        Map<String, Object> entry = partner("Dotterel", "UBL", "FETCHED", "dotterel");
+        entry.remove("secret");
+        assertThat(admin("POST", "/api/v1/partners", entry)).hasStatus(422);
+        entry.put("form", "NONE");
+        entry.put("way", "HTTP");
+        entry.put("address", "");
+        added(entry);
+    }
+
+    @Test
     void threeNumbersBesidesThePackagesOwnHaveNoRoom() {
         Map<String, Object> entry = partner("Crowded", "NONE", "FETCHED", "crowded");
         entry.put("elements", List.of("CONSIGNMENT", "SHIPMENT", "POSTAL_CODE"));

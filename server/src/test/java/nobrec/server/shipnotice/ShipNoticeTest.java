@@ -94,6 +94,42 @@ class ShipNoticeTest extends PartnerTest {
         assertThat(sscc(document(notices("SN-3").get(0)))).isNotEqualTo(sscc(document(told.get(1))));
     }
 
+    @Test
+    void onePackageMadeVoidTakesTheNoticeBackAndTheRestIsToldUnderItsOldNumber() {
+        bring("SN-8", GREBE, "G-8", SEALS);
+        JsonNode open = json(send("POST", "/api/v1/shipments", Map.of("job", "SN-8")));
+        String address = "/api/v1/shipments/" + open.path("id").asLong();
+        send("POST", address + "/packages", Map.of("text", "C1"));
+        send(
+                "POST",
+                address + "/moves",
+                Map.of(
+                        "from",
+                        1,
+                        "to",
+                        2,
+                        "line",
+                        open.path("lines").get(0).path("id").asLong(),
+                        "quantity",
+                        2));
+        send("PUT", address + "/packages/1/weight", Map.of("text", "1.6"));
+        JsonNode bench = json(send("PUT", address + "/packages/2/weight", Map.of("text", "0.9")));
+        assertThat(json(ship(bench)).path("state").asString()).as("%s", bench).isEqualTo("SHIPPED");
+        awaitStates("SN-8", "ACKNOWLEDGED");
+        assertThat(send("POST", address + "/packages/2/void", Map.of())).hasStatusOk();
+        awaitStates("SN-8", "ACKNOWLEDGED", "ACKNOWLEDGED", "ACKNOWLEDGED");
+        List<JsonNode> told = notices("SN-8");
+        assertThat(told.stream().map(each -> each.path("purpose").asString()))
+                .containsExactlyInAnyOrder("ORIGINAL", "CANCELLATION", "ORIGINAL");
+        String rest = told.stream()
+                .filter(each -> each.path("purpose").asString().equals("ORIGINAL"))
+                .map(this::document)
+                .findFirst()
+                .orElseThrow();
+        assertThat(rest).contains("TD1*CTN25*1****G*1.6*LB~").containsOnlyOnce("MAN*GM*");
+        assertThat(sscc(rest)).isEqualTo(sscc(document(told.get(2))));
+    }
+
     private static String sscc(String document) {
         return document.replaceAll("(?s).*?MAN\\*GM\\*([0-9]{18})~.*", "$1");
     }
