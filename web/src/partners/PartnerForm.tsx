@@ -14,8 +14,6 @@ interface Props {
   done: (after: PartnersView) => void;
 }
 
-const MOST_ELEMENTS = 2;
-
 const ADDRESS = {
   HTTP: { label: "Address", hint: "https://partner.example/notices" },
   FOLDER: { label: "Folder’s name", hint: "small letters, digits and -" },
@@ -129,7 +127,7 @@ function LabelPart({ view, set, change }: PartProps & { view: PartnersView }) {
       </legend>
       {set.label && (
         <>
-          <p className="quiet">Up to two others in bars above it:</p>
+          <p className="quiet">Up to {view.mostElements} others in bars above it:</p>
           <div className="flex flex-wrap gap-x-5 gap-y-1">
             {view.elements.map((each) => {
               const value = each.value as PartnerEntry["elements"][number];
@@ -139,7 +137,7 @@ function LabelPart({ view, set, change }: PartProps & { view: PartnersView }) {
                   <input
                     type="checkbox"
                     checked={on}
-                    disabled={!on && set.elements.length >= MOST_ELEMENTS}
+                    disabled={!on && set.elements.length >= view.mostElements}
                     onChange={() => toggle(value)}
                   />
                   {each.words}

@@ -188,7 +188,7 @@ function Next({ row, timeZone, busy, sendAgain }: NextProps) {
 
 function next(row: Notice, timeZone: string): string {
   if (row.overdue) {
-    return `Not acknowledged, though sent ${row.chased + 1} times: call them.`;
+    return "Not acknowledged: call them.";
   }
   if (row.state === "WAITING") {
     return "being handed over; see Postings";

@@ -31,9 +31,9 @@ const VIEW = {
       },
       wayInWords: "called over HTTP",
       hasSecret: true,
-      inWords: "",
     },
   ],
+  mostElements: 2,
   elements: [
     { value: "CONSIGNMENT", words: "(401) Consignment number" },
     { value: "CUSTOMER_PO", words: "(400) Customer’s order number" },
@@ -142,7 +142,7 @@ describe("partners", () => {
 
   it("says what nobody acknowledged, and keeps that somebody called", async () => {
     shown(<ShipNotices timeZone="America/Chicago" />, "/partners/notices");
-    await screen.findByText("Not acknowledged, though sent 4 times: call them.");
+    await screen.findByText("Not acknowledged: call them.");
     fireEvent.click(await screen.findByRole("button", { name: "They have SN000004" }));
     fireEvent.change(screen.getByLabelText("How it is known"), { target: { value: "Said so by phone" } });
     fireEvent.click(screen.getByRole("button", { name: "Keep" }));

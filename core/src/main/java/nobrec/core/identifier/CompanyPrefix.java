@@ -12,6 +12,9 @@ public record CompanyPrefix(String digits) {
     private static final int SHORTEST = 4;
     private static final int LONGEST = 12;
 
+    /** Digits of a shipment's number without the one that checks them. */
+    private static final int SHIPMENT = 16;
+
     /** @throws Refusal where it is none */
     public CompanyPrefix {
         if (!digits.matches("[0-9]+") || digits.length() < SHORTEST || digits.length() > LONGEST) {
@@ -33,7 +36,12 @@ public record CompanyPrefix(String digits) {
      * @throws Refusal where the reference needs more digits than the prefix leaves
      */
     public String shipment(long reference) {
-        return closed(16, "", reference);
+        return closed(SHIPMENT, "", reference);
+    }
+
+    /** Whether it leaves room for the number of that shipment. */
+    public boolean holdsShipment(long reference) {
+        return Long.toString(reference).length() <= SHIPMENT - digits.length();
     }
 
     /** @param length without the check digit */

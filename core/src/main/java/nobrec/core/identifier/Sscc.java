@@ -33,10 +33,4 @@ public record Sscc(String digits) {
         }
         return serials;
     }
-
-    /** As people read it, in groups. */
-    public String spaced() {
-        return digits.substring(0, 1) + " " + digits.substring(1, 8) + " " + digits.substring(8, 17) + " "
-                + digits.substring(17);
-    }
 }

@@ -22,8 +22,11 @@ public final class PartnerCheck {
 
     private PartnerCheck() {}
 
-    public static List<PartnerProblem> of(PartnerProfile profile, Shipment shipment, Jobs jobs) {
+    /** @param numbersLeft package numbers that the shop can still give */
+    public static List<PartnerProblem> of(
+            PartnerProfile profile, ShopNumbers shop, long numbersLeft, Shipment shipment, Jobs jobs) {
         List<PartnerProblem> problems = new ArrayList<>();
+        numbers(profile, shop, numbersLeft, shipment).ifPresent(problems::add);
         for (WorkOrder job : jobs.all()) {
             order(profile, job).ifPresent(problems::add);
         }
@@ -35,6 +38,27 @@ public final class PartnerCheck {
                     .forEach(problems::add);
         }
         return problems;
+    }
+
+    /** What would only be found out once it has left. */
+    private static Optional<PartnerProblem> numbers(
+            PartnerProfile profile, ShopNumbers shop, long numbersLeft, Shipment shipment) {
+        if (profile.needsPackageNumbers() && numbersLeft < shipment.packages().size()) {
+            return problem(
+                    "Only " + numbersLeft + " package numbers are left for " + profile.name() + ".",
+                    "Have another extension digit written under Partners.");
+        }
+        boolean noRoom = profile.label()
+                && profile.elements().contains(LabelElement.SHIPMENT)
+                && shop.companyPrefix()
+                        .filter(prefix -> !prefix.holdsShipment(shipment.id()))
+                        .isPresent();
+        return noRoom
+                ? problem(
+                        "The company prefix leaves no room for the shipment’s number on " + profile.name()
+                                + "’s label.",
+                        "Have that number taken off the label, under Partners.")
+                : Optional.empty();
     }
 
     private static Optional<PartnerProblem> order(PartnerProfile profile, WorkOrder job) {

@@ -26,7 +26,8 @@ public record PartnerProfile(
         boolean test,
         int acknowledgedWithinHours) {
 
-    private static final int MOST_ELEMENTS = 2;
+    /** So many have room on a label of 4 x 6 in. */
+    public static final int MOST_ELEMENTS = 2;
 
     public PartnerProfile {
         customers = List.copyOf(customers);
@@ -36,6 +37,10 @@ public record PartnerProfile(
             throw Refusal.unusable(
                     "The label for " + name, "It has room for two numbers besides that of the package.", "Choose two.");
         }
+    }
+
+    public boolean needsPackageNumbers() {
+        return label || form != NoticeForm.NONE;
     }
 
     /** What it gets, in words. */
@@ -59,7 +64,7 @@ public record PartnerProfile(
             throw Refusal.unusable(
                     name, "No customer belongs to it.", "Write the customer’s name as work orders have it.");
         }
-        if ((label || form != NoticeForm.NONE) && shop.companyPrefix().isEmpty()) {
+        if (needsPackageNumbers() && shop.companyPrefix().isEmpty()) {
             throw Refusal.unusable(
                     name,
                     "Its packages need numbers of their own, and the shop has no company prefix yet.",

@@ -139,8 +139,8 @@ public final class ReadyChecks {
         checks.add(weight(look));
         checks.add(service(look, units));
         account(look).ifPresent(checks::add);
-        look.customs().map(ReadyChecks::customs).ifPresent(checks::add);
-        look.partner().map(ReadyChecks::partner).ifPresent(checks::add);
+        look.customs().map(OutsideChecks::customs).ifPresent(checks::add);
+        look.partner().map(OutsideChecks::partner).ifPresent(checks::add);
         papers(look).ifPresent(checks::add);
         promise(look).ifPresent(checks::add);
         return checks;
@@ -148,38 +148,6 @@ public final class ReadyChecks {
 
     public static boolean allowShipping(List<ReadyCheck> checks) {
         return checks.stream().noneMatch(check -> check.verdict() == Verdict.STOP);
-    }
-
-    /** The worst of what customs would ask, and how much more there is. */
-    private static ReadyCheck customs(CustomsState customs) {
-        Optional<CustomsProblem> worst = customs.problems().stream()
-                .filter(CustomsProblem::stops)
-                .findFirst()
-                .or(() -> customs.problems().stream().findFirst());
-        if (worst.isEmpty()) {
-            return ReadyCheck.fine(Subject.CUSTOMS, customs.summary());
-        }
-        CustomsProblem problem = worst.get();
-        String reason = problem.reason() + more(customs.problems().size() - 1);
-        return problem.stops()
-                ? ReadyCheck.stop(Subject.CUSTOMS, reason, problem.remedy(), CorrectedIn.CUSTOMS)
-                : ReadyCheck.caution(Subject.CUSTOMS, reason, problem.remedy(), CorrectedIn.CUSTOMS);
-    }
-
-    private static ReadyCheck partner(PartnerState partner) {
-        if (partner.problems().isEmpty()) {
-            return ReadyCheck.fine(Subject.PARTNER, partner.summary());
-        }
-        PartnerProblem first = partner.problems().get(0);
-        return ReadyCheck.stop(
-                Subject.PARTNER,
-                first.reason() + more(partner.problems().size() - 1),
-                first.remedy(),
-                CorrectedIn.JOB_PAGE);
-    }
-
-    private static String more(int more) {
-        return more > 0 ? " And " + more + " more." : "";
     }
 
     private static Optional<ReadyCheck> missing(MissingPieces missing) {

@@ -6,9 +6,12 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import nobrec.core.identifier.CompanyPrefix;
 import nobrec.core.item.Handling;
 import nobrec.core.item.LineGoods;
 import nobrec.core.item.LotShare;
+import nobrec.core.measure.LengthUnit;
+import nobrec.core.measure.Size;
 import nobrec.core.shipment.Jobs;
 import nobrec.core.shipment.Shipment;
 import nobrec.core.shipment.ShipmentState;
@@ -25,8 +28,24 @@ class PartnerCheckTest {
         return new PartnerProfile("Grebe", List.of("Grebe"), true, elements, form, "", THEIRS, false, 0);
     }
 
+    private static ShopNumbers shop(String prefix) {
+        return new ShopNumbers(Optional.of(new CompanyPrefix(prefix)), 0, "", InterchangeId.NONE);
+    }
+
     private static List<String> reasons(
             PartnerProfile profile, String po, String item, String description, String lot) {
+        return reasons(profile, po, item, description, lot, "0614141", 1_000, 1);
+    }
+
+    private static List<String> reasons(
+            PartnerProfile profile,
+            String po,
+            String item,
+            String description,
+            String lot,
+            String prefix,
+            long left,
+            long shipmentId) {
         WorkOrder.Line line = new WorkOrder.Line(
                 1,
                 1,
@@ -45,8 +64,21 @@ class PartnerCheckTest {
                 Optional.empty(),
                 Set.of());
         WorkOrder job = SampleJobs.job("2611", po, List.of(line));
-        Shipment shipment = new Shipment(
+        Shipment.Package packed = new Shipment.Package(
                 1,
+                1,
+                "P-10",
+                "",
+                Size.of("10", "8", "6", LengthUnit.INCH),
+                Optional.empty(),
+                Optional.empty(),
+                Optional.empty(),
+                Optional.empty(),
+                false,
+                List.of(),
+                List.of());
+        Shipment shipment = new Shipment(
+                shipmentId,
                 1,
                 1,
                 ShipmentState.OPEN,
@@ -56,8 +88,8 @@ class PartnerCheckTest {
                 Optional.empty(),
                 Optional.empty(),
                 List.of(new Shipment.Line(1, 4)),
-                List.of());
-        return PartnerCheck.of(profile, shipment, new Jobs(job, List.of(job))).stream()
+                List.of(packed));
+        return PartnerCheck.of(profile, shop(prefix), left, shipment, new Jobs(job, List.of(job))).stream()
                 .map(PartnerProblem::reason)
                 .toList();
     }
@@ -85,5 +117,18 @@ class PartnerCheckTest {
         assertThat(reasons(bars, "G-44170", "SK-2", "Seal kit", "A")).isEmpty();
         assertThat(reasons(profile(NoticeForm.NONE, Set.of()), "", "SK-2", "Seal kit", "A"))
                 .isEmpty();
+    }
+
+    /** Found out after it has left it would hold up labels and postings. */
+    @Test
+    void numbersThatRunOutAreSaidBefore() {
+        PartnerProfile label = profile(NoticeForm.NONE, Set.of(LabelElement.SHIPMENT));
+        assertThat(reasons(label, "", "SK-2", "Seal kit", "A", "0614141", 1, 1)).isEmpty();
+        assertThat(reasons(label, "", "SK-2", "Seal kit", "A", "0614141", 0, 1))
+                .containsExactly("Only 0 package numbers are left for Grebe.");
+        assertThat(reasons(label, "", "SK-2", "Seal kit", "A", "061414100001", 9, 9_999))
+                .isEmpty();
+        assertThat(reasons(label, "", "SK-2", "Seal kit", "A", "061414100001", 9, 10_000))
+                .hasSize(1);
     }
 }

@@ -26,7 +26,6 @@ class PartnerNumbersTest {
     void makesTheNumberOfTheSpecification() {
         Sscc made = Sscc.of(1, PREFIX, 234_567_890);
         assertThat(made.digits()).isEqualTo("106141412345678908");
-        assertThat(made.spaced()).isEqualTo("1 0614141 234567890 8");
     }
 
     /** Against a reference library: Apache Commons Validator's EAN-13 routine computes the same modulo-10 digit. */

@@ -79,16 +79,20 @@ class PartnerController {
             @Min(0) @Max(Limits.ACKNOWLEDGED_WITHIN_HOURS) int acknowledgedWithinHours) {}
 
     /** @param hasSecret whether one is kept for its calls to us */
-    record PartnerView(String code, PartnerEntry partner, String wayInWords, boolean hasSecret, String inWords) {}
+    record PartnerView(String code, PartnerEntry partner, String wayInWords, boolean hasSecret) {}
 
     record Choice(String value, String words) {}
 
-    /** @param packageNumbersLeft how many numbers of packages are left; left out while there is no prefix */
+    /**
+     * @param packageNumbersLeft how many numbers of packages are left; left out while there is no prefix
+     * @param mostElements so many of them have room on a label
+     */
     record PartnersView(
             NumbersEntry numbers,
             Optional<Long> packageNumbersLeft,
             List<PartnerView> partners,
             List<Choice> elements,
+            int mostElements,
             List<Choice> forms,
             List<Choice> ways) {}
 
@@ -117,6 +121,7 @@ class PartnerController {
                 Arrays.stream(LabelElement.values())
                         .map(each -> new Choice(each.name(), "(" + each.identifier() + ") " + each.words()))
                         .toList(),
+                PartnerProfile.MOST_ELEMENTS,
                 Arrays.stream(NoticeForm.values())
                         .map(each -> new Choice(each.name(), each.words()))
                         .toList(),
@@ -148,8 +153,7 @@ class PartnerController {
                         profile.test(),
                         profile.acknowledgedWithinHours()),
                 way.words(),
-                connection.filter(Connections.Named::hasSecret).isPresent(),
-                profile.inWords());
+                connection.filter(Connections.Named::hasSecret).isPresent());
     }
 
     @PutMapping("/numbers")

@@ -121,7 +121,7 @@ public class Partners {
     }
 
     /** How many numbers of packages are left; empty while the shop has no prefix. */
-    Optional<Long> left() {
+    public Optional<Long> left() {
         ShopNumbers numbers = numbers();
         return numbers.companyPrefix()
                 .map(prefix -> Sscc.serialsOf(prefix)

@@ -203,8 +203,10 @@ public class Assessor {
     private Optional<ReadyChecks.PartnerState> partner(Shipment shipment, Jobs jobs) {
         return partners.of(jobs.leading().customer())
                 .map(Partner::profile)
-                .map(profile ->
-                        new ReadyChecks.PartnerState(PartnerCheck.of(profile, shipment, jobs), profile.inWords()));
+                .map(profile -> new ReadyChecks.PartnerState(
+                        PartnerCheck.of(
+                                profile, partners.numbers(), partners.left().orElse(0L), shipment, jobs),
+                        profile.inWords()));
     }
 
     private ScannedContents scanned(Shipment shipment, Jobs jobs) {

@@ -72,12 +72,16 @@ class NoticeChase {
                             ? "It was fetched and not acknowledged in time."
                             : "It was not fetched in time.");
         } else {
-            again(row);
+            again(row, "Sent again: nothing came back in time.");
         }
     }
 
-    /** By this sweep, or because a person asks. */
-    void again(ShipNoticeRow row) {
+    /**
+     * By this sweep, or because a person asks.
+     *
+     * @param said of it from now on, where it arrives
+     */
+    void again(ShipNoticeRow row, String said) {
         OutsideAnswer<Receipt> answer;
         try {
             answer = sender.deliver(row);
@@ -85,7 +89,9 @@ class NoticeChase {
             answer = new OutsideAnswer.Unknown<>(refusal.reason() + " " + refusal.remedy());
         }
         if (answer instanceof OutsideAnswer.Accepted<Receipt> accepted) {
-            mapper.saidAgain(row.id(), "Sent again: nothing came back in time.");
+            Instant now = clock.instant();
+            mapper.saidAgain(row.id(), said);
+            mapper.sent(row.id(), said, now, sender.dueAt(row, now));
             sender.takeAcknowledgment(row, accepted.result());
         } else if (answer instanceof OutsideAnswer.Refused<Receipt> refused) {
             mapper.refused(row.id(), ShipNoticeSender.said(refused.reason()));

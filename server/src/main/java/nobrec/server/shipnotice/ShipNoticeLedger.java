@@ -2,10 +2,18 @@ package nobrec.server.shipnotice;
 
 import java.time.Clock;
 import java.util.List;
+import java.util.Optional;
 import nobrec.core.refusal.Refusal;
+import nobrec.core.shipnotice.ShipNotice;
 import nobrec.server.api.list.Part;
 import nobrec.server.audit.AuditLog;
 import nobrec.server.partner.Partners;
+import nobrec.server.platform.outbox.Outbox;
+import nobrec.server.platform.outbox.OutboxEntry;
+import nobrec.server.platform.outbox.OutboxKind;
+import nobrec.server.platform.outbox.OutboxState;
+import nobrec.server.platform.outbox.OutboxWorker;
+import nobrec.server.platform.outbox.Subject;
 import nobrec.server.shipnotice.PartnerCallController.ReadyNotice;
 import org.springframework.stereotype.Service;
 
@@ -17,6 +25,8 @@ public class ShipNoticeLedger {
     private final NoticeDocuments documents;
     private final NoticeChase chase;
     private final Partners partners;
+    private final Outbox outbox;
+    private final OutboxWorker worker;
     private final AuditLog auditLog;
     private final Clock clock;
 
@@ -25,12 +35,16 @@ public class ShipNoticeLedger {
             NoticeDocuments documents,
             NoticeChase chase,
             Partners partners,
+            Outbox outbox,
+            OutboxWorker worker,
             AuditLog auditLog,
             Clock clock) {
         this.mapper = mapper;
         this.documents = documents;
         this.chase = chase;
         this.partners = partners;
+        this.outbox = outbox;
+        this.worker = worker;
         this.auditLog = auditLog;
         this.clock = clock;
     }
@@ -103,6 +117,22 @@ public class ShipNoticeLedger {
                     "See Postings.");
         }
         auditLog.write(signIn, "had a ship notice sent again", "Job " + row.job(), row.number());
-        chase.again(row);
+        Optional<OutboxEntry> notHandedOver = notHandedOver(row);
+        notHandedOver.ifPresentOrElse(
+                entry -> {
+                    outbox.tryAgain(entry.id());
+                    worker.start();
+                },
+                () -> chase.again(row, "Sent again."));
+    }
+
+    /** Its entry of the outbox, where the partner has refused to take it: only that one knows, once it is done, that there is something to take back. */
+    private Optional<OutboxEntry> notHandedOver(ShipNoticeRow row) {
+        boolean original = row.purpose() == ShipNotice.Purpose.ORIGINAL;
+        OutboxKind kind = original ? OutboxKind.SHIP_NOTICE : OutboxKind.SHIP_NOTICE_REVERSAL;
+        return outbox.of(Subject.Kind.SHIPMENT, row.shipmentId()).stream()
+                .filter(entry -> entry.kind() == kind && entry.state() == OutboxState.FAILED)
+                .filter(entry -> row(Long.parseLong(entry.request())).number().equals(row.number()))
+                .findFirst();
     }
 }

@@ -95,6 +95,38 @@ class ShipNoticeTest extends PartnerTest {
     }
 
     @Test
+    void whatWasNotTakenIsHandedOverByItsOwnEntrySoThatAVoidTakesItBack() {
+        bring("SN-9", GREBE, "G-9", SEALS);
+        JsonNode bench = shipped("SN-9");
+        awaitStates("SN-9", "ACKNOWLEDGED");
+        long shipment = bench.path("id").asLong();
+        // As if the partner had refused to take it.
+        database.update("UPDATE outbox SET state = 'FAILED' WHERE kind = 'SHIP_NOTICE' AND subject_id = ?", shipment);
+        database.update("UPDATE ship_notice SET state = 'REFUSED' WHERE shipment_id = ?", shipment);
+        String address =
+                "/api/v1/ship-notices/" + notices("SN-9").get(0).path("id").asLong();
+        assertThat(send("POST", address + "/another-sending", Map.of())).hasStatusOk();
+        awaitStates("SN-9", "ACKNOWLEDGED");
+        assertThat(send("POST", "/api/v1/shipments/" + shipment + "/void", Map.of()))
+                .hasStatusOk();
+        awaitStates("SN-9", "ACKNOWLEDGED", "ACKNOWLEDGED");
+    }
+
+    @Test
+    void aRefusedNoticeThatIsSentAgainWaitsForItsAcknowledgment() {
+        standIns().sources().partner().say(AcknowledgmentMood.REFUSES);
+        bring("SN-10", GREBE, "G-10", SEALS);
+        shipped("SN-10");
+        awaitStates("SN-10", "REFUSED");
+        standIns().sources().partner().say(AcknowledgmentMood.NEVER);
+        String address =
+                "/api/v1/ship-notices/" + notices("SN-10").get(0).path("id").asLong();
+        assertThat(send("POST", address + "/another-sending", Map.of())).hasStatusOk();
+        assertThat(states("SN-10")).containsExactly("SENT");
+        assertThat(notices("SN-10").get(0).path("said").asString()).isEqualTo("Sent again.");
+    }
+
+    @Test
     void onePackageMadeVoidTakesTheNoticeBackAndTheRestIsToldUnderItsOldNumber() {
         bring("SN-8", GREBE, "G-8", SEALS);
         JsonNode open = json(send("POST", "/api/v1/shipments", Map.of("job", "SN-8")));
