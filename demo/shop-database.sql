@@ -1,4 +1,4 @@
--- A database such as a shop keeps its orders in. It stands beside ours; Nobrec may read one view of it and nothing else.
+-- A database such as a shop keeps its orders in. It stands beside ours; Nobrec may read one view of it, and write four columns.
 CREATE TABLE IF NOT EXISTS shop_order (
     job_no   VARCHAR(20) PRIMARY KEY,
     state    VARCHAR(20) NOT NULL,
@@ -23,7 +23,11 @@ CREATE TABLE IF NOT EXISTS shop_order_line (
     each_usd DECIMAL(10, 2),
     PRIMARY KEY (job_no, pos)
 );
-INSERT IGNORE INTO shop_order VALUES
+ALTER TABLE shop_order
+    ADD COLUMN IF NOT EXISTS left_by VARCHAR(60),
+    ADD COLUMN IF NOT EXISTS parcels VARCHAR(400),
+    ADD COLUMN IF NOT EXISTS freight DECIMAL(10, 2);
+INSERT IGNORE INTO shop_order (job_no, state, updated, customer, po, street, city, region, zip, phone, promised, via) VALUES
   ('D-5001', 'released', '2026-12-01 14:02:00', 'Ferrow Hydraulics', 'FH-811', '310 Kiln Road', 'Madison', 'WI', '53703', '(608) 555-0171', '2026-12-07', 'Plover Ground'),
   ('D-5002', 'released', '2026-12-01 15:20:00', 'Linden Valve Works', NULL, '18 Tannery Street', 'Dubuque', 'IA', '52001', NULL, '2026-12-04', NULL),
   ('D-5003', 'planned', '2026-12-01 09:45:00', 'Ferrow Hydraulics', 'FH-812', '310 Kiln Road', 'Madison', 'WI', '53703', '(608) 555-0171', NULL, NULL),

@@ -55,10 +55,14 @@ database_of_shop() {
   {
     printf 'CREATE DATABASE IF NOT EXISTS `%s`;\nUSE `%s`;\n' "$2" "$2"
     cat "${BASH_SOURCE[0]%/*}/../demo/shop-database.sql"
-    printf "CREATE USER IF NOT EXISTS '%s'@'127.0.0.1' IDENTIFIED BY '%s';\n" "$2" "$3"
-    printf "ALTER USER '%s'@'127.0.0.1' IDENTIFIED BY '%s';\n" "$2" "$3"
-    printf "REVOKE ALL PRIVILEGES, GRANT OPTION FROM '%s'@'127.0.0.1';\n" "$2"
+    local user
+    for user in "$2" "$2_orders"; do
+      printf "CREATE USER IF NOT EXISTS '%s'@'127.0.0.1' IDENTIFIED BY '%s';\n" "$user" "$3"
+      printf "ALTER USER '%s'@'127.0.0.1' IDENTIFIED BY '%s';\n" "$user" "$3"
+      printf "REVOKE ALL PRIVILEGES, GRANT OPTION FROM '%s'@'127.0.0.1';\n" "$user"
+    done
     printf "GRANT SELECT ON \`%s\`.order_lines TO '%s'@'127.0.0.1';\n" "$2" "$2"
+    printf "GRANT SELECT, UPDATE (state, left_by, parcels, freight) ON \`%s\`.shop_order TO '%s'@'127.0.0.1';\n" "$2" "$2_orders"
   } | database_sql "$1"
 }
 

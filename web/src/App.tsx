@@ -38,6 +38,7 @@ import { Sources } from "./sources/Sources";
 import { Frame } from "./ui/Frame";
 import { benchOf } from "./ui/JobLink";
 import { Wordbook } from "./wordbook/Wordbook";
+import { WriteBacks } from "./writebacks/WriteBacks";
 import { Nowhere, Trouble, Waiting } from "./ui/states";
 
 /** A bench's address as people type it. */
@@ -94,6 +95,7 @@ export function App() {
         <Route path="/printers" element={<Printing />} />
         <Route path="/partners" element={<Partners />} />
         <Route path="/partners/notices" element={<ShipNotices timeZone={who.data.timeZone} />} />
+        <Route path="/write-backs" element={<WriteBacks />} />
         <Route path="/connections" element={<Connections />} />
         <Route path="/" element={<Navigate to="/departures" replace />} />
         <Route path="*" element={<Nowhere />} />

@@ -3,6 +3,7 @@ import { useMemo, useState } from "react";
 import { useSearchParams } from "react-router";
 import { answer, api } from "../api/client";
 import { useMay } from "../signin/who";
+import { FilterChoice } from "../ui/FilterChoice";
 import { moment } from "../ui/format";
 import { JobLink } from "../ui/JobLink";
 import { More } from "../ui/longList";
@@ -52,9 +53,9 @@ export function ShipNotices({ timeZone }: { timeZone: string }) {
       <div className="flex flex-wrap items-baseline gap-x-8 gap-y-2">
         <PartnerTabs />
         <div role="group" aria-label="Which" className="flex gap-3">
-          <Filter name="all" on={state === undefined} choose={() => setFilter({})} />
+          <FilterChoice name="all" on={state === undefined} choose={() => setFilter({})} />
           {(Object.keys(STATES) as Notice["state"][]).map((each) => (
-            <Filter
+            <FilterChoice
               key={each}
               name={STATES[each].words}
               on={state === each}
@@ -78,19 +79,6 @@ export function ShipNotices({ timeZone }: { timeZone: string }) {
         </>
       )}
     </div>
-  );
-}
-
-function Filter({ name, on, choose }: { name: string; on: boolean; choose: () => void }) {
-  return (
-    <button
-      type="button"
-      aria-pressed={on}
-      className={"border-b-2 px-1 " + (on ? "border-primary font-bold" : "border-transparent")}
-      onClick={choose}
-    >
-      {name}
-    </button>
   );
 }
 

@@ -1,91 +1,86 @@
-import { useTitle } from "../ui/useTitle";
-import { useInfiniteQuery, useMutation, useQueryClient } from "@tanstack/react-query";
-import { useCallback, useMemo } from "react";
+import { Fragment, useCallback, useMemo, useState } from "react";
 import { Link, useNavigate, useSearchParams } from "react-router";
-import { answer, api, type Schemas } from "../api/client";
+import { answer, api } from "../api/client";
 import { useMay } from "../signin/who";
 import { moment } from "../ui/format";
 import { benchOf, JobLink } from "../ui/JobLink";
 import { Key } from "../ui/Key";
-import { Empty, ProblemLine, Trouble, Waiting } from "../ui/states";
+import { useKeys } from "../ui/keys";
 import { More } from "../ui/longList";
+import { Empty, ProblemLine, Trouble, Waiting } from "../ui/states";
 import { useCursor } from "../ui/useCursor";
+import { useTitle } from "../ui/useTitle";
+import { PostingDetail } from "./PostingDetail";
+import { PostingFilters } from "./PostingFilters";
+import {
+  isOfAJob,
+  KINDS,
+  type Posting,
+  type PostingFilter,
+  type PostingState,
+  STATES,
+  usePostingAct,
+  usePostings,
+} from "./postingData";
 
-type Posting = Schemas["posting.PostingView"];
+function readFilter(from: URLSearchParams): PostingFilter {
+  const state = from.get("state");
+  return {
+    state: state !== null && state in STATES ? (state as PostingState) : undefined,
+    target: from.get("target") ?? undefined,
+    job: from.get("job") ?? undefined,
+    day: from.get("day") ?? undefined,
+  };
+}
 
-const LOOK_AGAIN_MS = 3_000;
-const KINDS = {
-  BOOKING: "Booking",
-  PAPERS: "Label and slip",
-  WRITE_BACKS: "Postings",
-  INVOICE: "Invoice",
-  SOURCE: "Order",
-  JOURNAL: "Journal",
-  MANIFEST: "Manifest",
-  PICKUP: "Pickup",
-  PICKUP_CALL_OFF: "Pickup, called off",
-  RETURN_LABEL: "Return label",
-  RETURN_VOID: "Return label, void",
-  ACCOUNT_PAYMENT: "Payment to carrier",
-  VOID: "Void",
-  INVOICE_REVERSAL: "Invoice, reversed",
-  SOURCE_REVERSAL: "Order, reversed",
-  JOURNAL_REVERSAL: "Journal, reversed",
-  SHIP_NOTICE: "Ship notice",
-  SHIP_NOTICE_REVERSAL: "Ship notice, canceled",
-} as const;
-const STATES = { WAITING: "waiting", DONE: "done", FAILED: "failed", REVERSED: "reversed" } as const;
-
-/** What hangs on a handover, a pickup or an account bears the carrier's name. */
-function isOfAJob(row: Posting): boolean {
-  return !["MANIFEST", "PICKUP", "PICKUP_CALL_OFF", "ACCOUNT_PAYMENT"].includes(row.kind);
+function written(filter: PostingFilter): Record<string, string> {
+  return Object.fromEntries(
+    Object.entries(filter).filter((each): each is [string, string] => typeof each[1] === "string"),
+  );
 }
 
 /** The ledger of write-backs. */
 export function Postings({ timeZone }: { timeZone: string }) {
   useTitle("Postings");
-  const [filter, setFilter] = useSearchParams();
-  const onlyFailed = filter.get("state") === "FAILED";
-  const list = useInfiniteQuery({
-    queryKey: ["postings", onlyFailed],
-    initialPageParam: undefined as number | undefined,
-    queryFn: ({ pageParam }) =>
-      answer(
-        api.GET("/api/v1/postings", {
-          params: { query: { cursor: pageParam, ...(onlyFailed ? { state: "FAILED" } : {}) } },
-        }),
-      ),
-    getNextPageParam: (part) => part.next,
-    refetchInterval: LOOK_AGAIN_MS,
-  });
+  const [search, setSearch] = useSearchParams();
+  const filter = readFilter(search);
+  const list = usePostings(filter);
   const rows = useMemo(() => list.data?.pages.flatMap((part) => part.rows) ?? [], [list.data]);
-  if (list.isPending) {
-    return <Waiting what="The postings" />;
-  }
+  const first = list.data?.pages[0];
+  const filtered = Object.keys(written(filter)).length > 0;
   if (list.isLoadingError) {
     return <Trouble error={list.error} again={() => void list.refetch()} />;
   }
   return (
     <div className="px-5 py-3">
-      <div className="flex items-center gap-5">
+      <div className="flex items-baseline gap-5">
         <h1>Postings</h1>
-        <button
-          type="button"
-          aria-pressed={onlyFailed}
-          className={"border-b-2 px-1 " + (onlyFailed ? "border-primary font-bold" : "border-transparent")}
-          onClick={() => setFilter(onlyFailed ? {} : { state: "FAILED" })}
-        >
-          failed only
-        </button>
+        {first && Number(first.hanging.amount) > 0 && (
+          <p>
+            <span className="figure font-bold">
+              {first.hanging.amount} {first.hanging.currency}
+            </span>{" "}
+            hang on what is not done{filtered && " of these"}
+          </p>
+        )}
         <span className="quiet ml-auto flex items-center gap-1">
-          <Key name="↑" /> <Key name="↓" /> choose <Key name="Enter" /> to the job
+          <Key name="↑" /> <Key name="↓" /> choose <Key name="Space" /> what was sent <Key name="Enter" /> to
+          the job
         </span>
       </div>
-      {rows.length === 0 ? (
+      <PostingFilters
+        filter={filter}
+        systems={first?.systems ?? []}
+        change={(next) => setSearch(written(next))}
+      />
+      {filter.state === "FAILED" && rows.length > 0 && <AllAgain target={filter.target ?? ""} />}
+      {list.isPending ? (
+        <Waiting what="The postings" />
+      ) : rows.length === 0 ? (
         <div className="mt-3">
           <Empty>
-            {onlyFailed
-              ? "No posting has failed."
+            {filtered
+              ? "No posting is as asked for above."
               : "Each shipment writes back here: to the invoice, to the record it came from, and to the journal."}
           </Empty>
         </div>
@@ -99,9 +94,33 @@ export function Postings({ timeZone }: { timeZone: string }) {
   );
 }
 
+/** Everything that failed, under the keys it had. */
+function AllAgain({ target }: { target: string }) {
+  const may = useMay();
+  const all = usePostingAct((of: string) =>
+    answer(api.POST("/api/v1/postings/another-try", { body: { target: of } })),
+  );
+  if (!may("WRITE_BACK")) {
+    return null;
+  }
+  return (
+    <div className="mt-2 flex items-center gap-4">
+      <button type="button" className="act" disabled={all.isPending} onClick={() => all.mutate(target)}>
+        Try all that failed again
+      </button>
+      {all.isError && <ProblemLine error={all.error} />}
+      {all.isSuccess && (
+        <span role="status">
+          {all.data.begun} tried again{all.data.left > 0 && `, ${all.data.left} not: ${all.data.reason}`}
+        </span>
+      )}
+    </div>
+  );
+}
+
 function Ledger({ rows, timeZone }: { rows: Posting[]; timeZone: string }) {
   const navigate = useNavigate();
-  const queries = useQueryClient();
+  const [opened, setOpened] = useState<number>();
   const open = useCallback(
     (index: number) => {
       const row = rows[index];
@@ -110,14 +129,19 @@ function Ledger({ rows, timeZone }: { rows: Posting[]; timeZone: string }) {
     [rows, navigate],
   );
   const [at, setAt] = useCursor(rows.length, open);
-  const tryAgain = useMutation({
-    mutationFn: (id: number) =>
-      answer(api.POST("/api/v1/postings/{id}/another-try", { params: { path: { id } } })),
-    onSettled: () => queries.invalidateQueries({ queryKey: ["postings"] }),
-  });
+  const toggle = useCallback((id: number) => setOpened((now) => (now === id ? undefined : id)), []);
+  useKeys(
+    useMemo(() => {
+      const id = rows[at]?.id;
+      return [{ key: " ", label: "What was sent", run: () => (id === undefined ? undefined : toggle(id)) }];
+    }, [rows, at, toggle]),
+  );
+  const again = usePostingAct((id: number) =>
+    answer(api.POST("/api/v1/postings/{id}/another-try", { params: { path: { id } } })),
+  );
   return (
     <>
-      {tryAgain.isError && <ProblemLine error={tryAgain.error} />}
+      {again.isError && <ProblemLine error={again.error} />}
       <table className="timetable mt-2">
         <thead>
           <tr>
@@ -125,6 +149,7 @@ function Ledger({ rows, timeZone }: { rows: Posting[]; timeZone: string }) {
             <th>Job</th>
             <th>Into</th>
             <th>What was written</th>
+            <th className="text-right">Money</th>
             <th>The answer</th>
             <th>When</th>
             <th>Next</th>
@@ -132,22 +157,43 @@ function Ledger({ rows, timeZone }: { rows: Posting[]; timeZone: string }) {
         </thead>
         <tbody>
           {rows.map((row, index) => (
-            <tr key={row.id} className={index === at ? "at" : ""} onClick={() => setAt(index)}>
-              <td className={"font-bold " + color(row.state)}>{STATES[row.state]}</td>
-              <td className="figure">
-                {isOfAJob(row) ? <JobLink job={row.job} /> : <Link to="/handover">{row.job}</Link>}
-              </td>
-              <td className="whitespace-nowrap">
-                {KINDS[row.kind]}
-                <span className="quiet"> · {row.system}</span>
-              </td>
-              <td>{row.summary}</td>
-              <td>{row.answer || <span className="quiet">none yet</span>}</td>
-              <td className="figure">{moment(row.doneAt ?? row.madeAt, timeZone)}</td>
-              <td>
-                <Next row={row} timeZone={timeZone} busy={tryAgain.isPending} tryAgain={tryAgain.mutate} />
-              </td>
-            </tr>
+            <Fragment key={row.id}>
+              <tr className={index === at ? "at" : ""} onClick={() => setAt(index)}>
+                <td className={"font-bold whitespace-nowrap " + STATES[row.state].color}>
+                  <span aria-hidden>{STATES[row.state].sign}</span> {STATES[row.state].words}
+                </td>
+                <td className="figure">
+                  {isOfAJob(row) ? <JobLink job={row.job} /> : <Link to="/handover">{row.job}</Link>}
+                </td>
+                <td>
+                  {KINDS[row.kind]}
+                  <span className="quiet block">{row.system}</span>
+                </td>
+                <td>
+                  <button
+                    type="button"
+                    className="link text-left"
+                    aria-expanded={opened === row.id}
+                    onClick={() => toggle(row.id)}
+                  >
+                    {row.summary || KINDS[row.kind]}
+                  </button>
+                </td>
+                <td className="figure text-right whitespace-nowrap">{row.amount?.amount}</td>
+                <td>{row.answer || <span className="quiet">none yet</span>}</td>
+                <td className="figure whitespace-nowrap">{moment(row.doneAt ?? row.madeAt, timeZone)}</td>
+                <td>
+                  <Next row={row} timeZone={timeZone} busy={again.isPending} tryAgain={again.mutate} />
+                </td>
+              </tr>
+              {opened === row.id && (
+                <tr>
+                  <td colSpan={8}>
+                    <PostingDetail row={row} />
+                  </td>
+                </tr>
+              )}
+            </Fragment>
           ))}
         </tbody>
       </table>
@@ -164,10 +210,11 @@ interface NextProps {
 
 function Next({ row, timeZone, busy, tryAgain }: NextProps) {
   const may = useMay();
-  if (row.state === "FAILED" && !may("WRITE_BACK")) {
+  const halted = row.state === "FAILED" || row.state === "SET_ASIDE";
+  if (halted && !may("WRITE_BACK")) {
     return <span className="quiet">waits for the bookkeeper</span>;
   }
-  if (row.state === "FAILED") {
+  if (halted) {
     return (
       <button type="button" className="act" disabled={busy} onClick={() => tryAgain(row.id)}>
         Try again
@@ -181,9 +228,5 @@ function Next({ row, timeZone, busy, tryAgain }: NextProps) {
       </span>
     );
   }
-  return <span className="quiet">{row.state === "DONE" ? "nothing" : "being written"}</span>;
-}
-
-function color(state: Posting["state"]): string {
-  return state === "DONE" ? "text-primary" : state === "FAILED" ? "text-error" : "text-warning";
+  return <span className="quiet">{row.state === "WAITING" ? "to be written" : "nothing"}</span>;
 }

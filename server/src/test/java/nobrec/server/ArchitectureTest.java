@@ -93,6 +93,7 @@ class ArchitectureTest {
                             "pricing",
                             "shipment",
                             "site",
+                            "telling",
                             "voiding",
                             "workorder")),
             Map.entry(
@@ -108,6 +109,7 @@ class ArchitectureTest {
                             "pricing",
                             "shipment",
                             "site",
+                            "telling",
                             "voiding",
                             "workorder")),
             Map.entry("carrier", List.of("api", "audit", "connection", "platform", "shipment", "site")),
@@ -149,7 +151,8 @@ class ArchitectureTest {
                             "platform",
                             "rule",
                             "site",
-                            "source")),
+                            "source",
+                            "writeback")),
             Map.entry(
                     "departure",
                     List.of(
@@ -205,6 +208,7 @@ class ArchitectureTest {
                             "printing",
                             "shipment",
                             "site",
+                            "telling",
                             "workorder")),
             Map.entry("prepaid", List.of("account", "api", "audit", "carrier", "connection", "platform")),
             Map.entry("picking", List.of("api", "document", "item", "platform", "site", "workorder")),
@@ -227,7 +231,24 @@ class ArchitectureTest {
                             "shipment",
                             "site",
                             "workorder")),
-            Map.entry("posting", List.of("api", "audit", "booking", "connection", "platform", "returns", "voiding")),
+            Map.entry(
+                    "posting",
+                    List.of("api", "audit", "booking", "connection", "platform", "returns", "site", "voiding")),
+            Map.entry("telling", List.of("carrier", "platform", "shipment", "site")),
+            Map.entry(
+                    "writeback",
+                    List.of(
+                            "api",
+                            "audit",
+                            "booking",
+                            "connection",
+                            "platform",
+                            "returns",
+                            "shipment",
+                            "telling",
+                            "voiding",
+                            "wordbook",
+                            "workorder")),
             Map.entry(
                     "returns",
                     List.of(

@@ -44,7 +44,12 @@ public final class StandIns implements AutoCloseable {
     public record Printing(PrinterStandIn labels, PrinterStandIn pages) {}
 
     /** What the systems hold that records come from, the books, and a customer that is told what is on its way. */
-    public record Sources(SourceRecords orderDesk, SourceRecords webShop, BooksStandIn books, PartnerStandIn partner) {}
+    public record Sources(
+            SourceRecords orderDesk,
+            SourceRecords webShop,
+            BooksStandIn books,
+            PartnerStandIn partner,
+            OrderDeskStandIn orders) {}
 
     private StandIns(
             WebServer web,
@@ -74,6 +79,7 @@ public final class StandIns implements AutoCloseable {
                 new RecordStore(folder.resolve("invoice-states.json")));
         PartnerStandIn partner = new PartnerStandIn(new RecordStore(folder.resolve("ship-notices.json")));
         Printing printers = new Printing(PrinterStandIn.forLabels(), PrinterStandIn.forPages());
+        OrderDeskStandIn orders = new OrderDeskStandIn(shop, new RecordStore(folder.resolve("orders.json")), orderDesk);
         List<StandIn> services = List.of(
                 new CarrierStandIn(CarrierStandIn.PLOVER, folder),
                 new CarrierStandIn(CarrierStandIn.DUNLIN, folder),
@@ -81,8 +87,8 @@ public final class StandIns implements AutoCloseable {
                 new CarrierStandIn(CarrierStandIn.CURLEW, folder),
                 new CarrierStandIn(CarrierStandIn.WHIMBREL, folder),
                 books,
-                new OrderDeskStandIn(shop, new RecordStore(folder.resolve("orders.json")), orderDesk),
-                new WebShopStandIn(webShop),
+                orders,
+                new WebShopStandIn(webShop, new RecordStore(folder.resolve("web-shop-orders.json"))),
                 new AddressDeskStandIn(),
                 partner,
                 DeviceStandIn.floorScale(),
@@ -100,7 +106,7 @@ public final class StandIns implements AutoCloseable {
                     new ScaleSocket(settings.scalePort(), scale),
                     scale,
                     services,
-                    new Sources(orderDesk, webShop, books, partner),
+                    new Sources(orderDesk, webShop, books, partner, orders),
                     printers);
         } catch (IOException failed) {
             throw new UncheckedIOException("The stand-ins cannot listen: " + failed.getMessage(), failed);

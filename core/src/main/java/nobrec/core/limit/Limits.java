@@ -190,6 +190,21 @@ public final class Limits {
     /** So many days ahead a shipment may be put off. */
     public static final int DAYS_PUT_OFF = 366;
 
+    /** Fields of a job, of a package or of a line that another system is told; letters of a template, and of a statement. */
+    public static final int FIELDS_OF_TARGET = 60;
+
+    public static final int TELLING_TEMPLATE = 2_000;
+
+    public static final int STATEMENT = 4_000;
+
+    /** Words that another system has for ours, and systems that are told. */
+    public static final int WORDS_OF_TARGET = 200;
+
+    public static final int TARGETS = 20;
+
+    /** Calls a minute that a system outside may be limited to. */
+    public static final int CALLS_A_MINUTE = 6_000;
+
     private Limits() {}
 
     public static boolean holdsDay(LocalDate day) {

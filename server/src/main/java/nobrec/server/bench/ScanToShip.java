@@ -10,7 +10,6 @@ import nobrec.core.shipment.Jobs;
 import nobrec.core.shipment.Shipment;
 import nobrec.core.shipment.ShipmentState;
 import nobrec.core.workorder.WorkOrder;
-import nobrec.server.booking.GoneShipment;
 import nobrec.server.booking.Shipping;
 import nobrec.server.device.Desk;
 import nobrec.server.packing.Opening;
@@ -18,6 +17,7 @@ import nobrec.server.platform.money.ShopMoney;
 import nobrec.server.pricing.Assessment;
 import nobrec.server.pricing.Assessor;
 import nobrec.server.shipment.Shipments;
+import nobrec.server.telling.GoneShipment;
 import nobrec.server.workorder.WorkOrders;
 import org.springframework.stereotype.Service;
 

@@ -3,8 +3,6 @@ package nobrec.server.booking;
 import java.util.List;
 import java.util.Set;
 import java.util.stream.Collectors;
-import nobrec.core.shipment.Shipment;
-import nobrec.server.carrier.ServiceCatalog;
 import nobrec.server.document.ShipmentPapers;
 import nobrec.server.platform.outbox.NewEntry;
 import nobrec.server.platform.outbox.Outbox;
@@ -16,6 +14,8 @@ import nobrec.server.platform.outbox.OutboxWorker;
 import nobrec.server.platform.outbox.Subject;
 import nobrec.server.shipment.ChargeLineRow;
 import nobrec.server.shipment.Shipments;
+import nobrec.server.telling.FactSheets;
+import nobrec.server.telling.GoneShipment;
 import nobrec.server.voiding.PackageVoided;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
@@ -42,7 +42,7 @@ class AfterShipping implements OutboxHandler {
     private final Outbox outbox;
     private final Shipments shipments;
     private final ShipmentPapers papers;
-    private final ServiceCatalog catalog;
+    private final FactSheets sheets;
     private final OutboxWorker worker;
     private final TransactionOperations transactions;
     private final ApplicationEventPublisher events;
@@ -51,14 +51,14 @@ class AfterShipping implements OutboxHandler {
             Outbox outbox,
             Shipments shipments,
             ShipmentPapers papers,
-            ServiceCatalog catalog,
+            FactSheets sheets,
             OutboxWorker worker,
             TransactionOperations transactions,
             ApplicationEventPublisher events) {
         this.outbox = outbox;
         this.shipments = shipments;
         this.papers = papers;
-        this.catalog = catalog;
+        this.sheets = sheets;
         this.worker = worker;
         this.transactions = transactions;
         this.events = events;
@@ -83,19 +83,11 @@ class AfterShipping implements OutboxHandler {
      * come to an end is left to the outbox.
      */
     GoneShipment runFor(long shipmentId) {
-        GoneShipment gone = load(shipmentId);
+        GoneShipment gone = sheets.load(shipmentId);
         outbox.of(Subject.Kind.SHIPMENT, shipmentId).stream()
                 .filter(each -> KINDS.contains(each.kind()) && each.state() == OutboxState.WAITING)
                 .forEach(each -> worker.attempt(each, () -> carryOut(each, gone)));
         return gone;
-    }
-
-    private GoneShipment load(long shipmentId) {
-        Shipment shipment = shipments.byId(shipmentId);
-        return new GoneShipment(
-                shipment,
-                shipments.jobs(shipment),
-                catalog.service(shipment.outcome().orElseThrow().serviceCode()));
     }
 
     @Override
@@ -105,13 +97,13 @@ class AfterShipping implements OutboxHandler {
 
     @Override
     public void carryOut(OutboxEntry entry) {
-        carryOut(entry, load(entry.subjectId()));
+        carryOut(entry, sheets.load(entry.subjectId()));
     }
 
     private void carryOut(OutboxEntry entry, GoneShipment gone) {
         Runnable keep = entry.kind() == OutboxKind.PAPERS
                 ? drawn(entry, gone)
-                : () -> events.publishEvent(ShipmentShipped.of(gone.shipment(), gone.jobs(), gone.service()));
+                : () -> events.publishEvent(ShipmentShipped.of(gone));
         try {
             transactions.executeWithoutResult(status -> {
                 outbox.doneHere(entry);

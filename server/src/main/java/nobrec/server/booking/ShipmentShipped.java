@@ -7,6 +7,7 @@ import nobrec.core.service.Service;
 import nobrec.core.shipment.Jobs;
 import nobrec.core.shipment.Shipment;
 import nobrec.core.workorder.WorkOrder;
+import nobrec.server.telling.GoneShipment;
 import org.joda.money.Money;
 
 /**
@@ -16,6 +17,7 @@ import org.joda.money.Money;
  * @param customer of that work order
  * @param otherJobs numbers of the others in it
  * @param recorded numbers of those of which a source has a record, to be told
+ * @param gone the shipment itself
  */
 public record ShipmentShipped(
         long shipmentId,
@@ -29,9 +31,13 @@ public record ShipmentShipped(
         List<String> trackingNumbers,
         FreightTerms terms,
         Money freightCost,
-        Money customerCharge) {
+        Money customerCharge,
+        GoneShipment gone) {
 
-    static ShipmentShipped of(Shipment shipment, Jobs jobs, Service service) {
+    static ShipmentShipped of(GoneShipment gone) {
+        Shipment shipment = gone.shipment();
+        Jobs jobs = gone.jobs();
+        Service service = gone.service();
         WorkOrder job = jobs.leading();
         Shipment.Outcome outcome = shipment.outcome().orElseThrow();
         return new ShipmentShipped(
@@ -51,6 +57,7 @@ public record ShipmentShipped(
                         .toList(),
                 job.terms(),
                 outcome.freightCost(),
-                outcome.customerCharge());
+                outcome.customerCharge(),
+                gone);
     }
 }

@@ -8,6 +8,7 @@ import nobrec.server.carrier.ServiceCatalog;
 import nobrec.server.carrier.TrackingNumbers;
 import nobrec.server.connection.OutsideAnswer;
 import nobrec.server.platform.outbox.OutboxEntry;
+import nobrec.server.telling.GoneShipment;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.stereotype.Service;

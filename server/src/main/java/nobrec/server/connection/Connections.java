@@ -64,6 +64,11 @@ public class Connections {
         return known.find(code).map(Connections::named);
     }
 
+    /** As it stands in the database now, whatever is remembered; nobody changes it until the transaction ends. */
+    public Named locked(String code) {
+        return mapper.locked(code).map(Connections::named).orElseThrow(() -> unknown(code));
+    }
+
     private static Named named(ConnectionRow row) {
         return new Named(row.code(), row.name(), row.adapter(), row.address(), row.secret() != null);
     }

@@ -80,7 +80,7 @@ public class HttpCalls {
         }
     }
 
-    boolean leavesAlone(String connection) {
+    public boolean leavesAlone(String connection) {
         return breakers.circuitBreaker(connection).getState() == CircuitBreaker.State.OPEN;
     }
 

@@ -1,6 +1,7 @@
 package nobrec.server.connection;
 
 import java.net.http.HttpRequest;
+import java.util.List;
 import org.springframework.stereotype.Component;
 import tools.jackson.core.JacksonException;
 import tools.jackson.databind.JsonNode;
@@ -14,6 +15,7 @@ public class KeyedJsonCalls {
     private static final int DONE_NOW = 201;
     private static final int NOT_FOUND = 404;
     private static final int REFUSED = 422;
+    private static final List<String> ERRORS = List.of("error", "errors");
 
     private final HttpCalls calls;
     private final JsonMapper json;
@@ -64,6 +66,7 @@ public class KeyedJsonCalls {
         JsonNode body = object(text);
         boolean ofThisKey = body.path("key").asString("").equals(key);
         if (ofThisKey && (status == DONE || status == DONE_NOW)) {
+            requireNoError(connection, status, body);
             return new OutsideAnswer.Accepted<>(body);
         }
         String reason = body.path("reason").asString("");
@@ -74,6 +77,23 @@ public class KeyedJsonCalls {
             return new OutsideAnswer.NotFound<>();
         }
         throw new UnclearAnswer(connection.name(), status, reason);
+    }
+
+    /** An answer that says done and speaks of an error says nothing that can be relied on. */
+    private static void requireNoError(Connection connection, int status, JsonNode body) throws UnclearAnswer {
+        boolean denied = body.path("ok").isBoolean() && !body.path("ok").booleanValue()
+                || body.path("success").isBoolean() && !body.path("success").booleanValue();
+        for (String name : ERRORS) {
+            JsonNode error = body.path(name);
+            boolean says =
+                    error.isContainer() ? !error.isEmpty() : !error.asString("").isBlank();
+            if (says || denied) {
+                throw new UnclearAnswer(
+                        connection.name(),
+                        status,
+                        says ? (error.isContainer() ? error.toString() : error.asString("")) : "");
+            }
+        }
     }
 
     /** What was sent, or an empty object when it is no JSON object. */

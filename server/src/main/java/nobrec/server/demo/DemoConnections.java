@@ -6,11 +6,14 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.Duration;
 import java.util.Optional;
+import nobrec.server.audit.AuditLog;
 import nobrec.server.connection.Connection;
 import nobrec.server.connection.Connections;
 import nobrec.server.connection.Credentials;
 import nobrec.server.platform.DemoSettings;
 import nobrec.server.source.RecordSources;
+import nobrec.server.writeback.WriteBackTarget;
+import nobrec.server.writeback.WriteBackTargets;
 import org.springframework.boot.ApplicationArguments;
 import org.springframework.boot.ApplicationRunner;
 import org.springframework.boot.autoconfigure.condition.ConditionalOnProperty;
@@ -25,6 +28,7 @@ import tools.jackson.databind.json.JsonMapper;
 class DemoConnections implements ApplicationRunner {
 
     private static final String SHOP_DATABASE = "SHOPBASE";
+    private static final String SHOP_ORDERS = "SHOPWRITES";
     private static final String SHOP_DATABASE_NAME = "Shop database";
     private static final Duration TIME_LIMIT = Duration.ofSeconds(3);
 
@@ -32,9 +36,16 @@ class DemoConnections implements ApplicationRunner {
     private final JsonMapper json;
     private final Connections connections;
     private final RecordSources sources;
+    private final WriteBackTargets targets;
 
-    DemoConnections(DemoSettings demo, JsonMapper json, Connections connections, RecordSources sources) {
+    DemoConnections(
+            DemoSettings demo,
+            JsonMapper json,
+            Connections connections,
+            RecordSources sources,
+            WriteBackTargets targets) {
         this.sources = sources;
+        this.targets = targets;
         this.demo = demo;
         this.json = json;
         this.connections = connections;
@@ -55,21 +66,29 @@ class DemoConnections implements ApplicationRunner {
         if (!demo.shopDatabase().isEmpty()) {
             keepShopDatabase(URI.create(demo.shopDatabase()), first);
         }
+        if (first) {
+            shop.writeBacks().stream()
+                    .filter(entry ->
+                            !demo.shopDatabase().isEmpty() || !entry.code().equals(SHOP_ORDERS))
+                    .forEach(entry ->
+                            targets.set(new WriteBackTarget(entry.code(), 0, true, entry.plan()), AuditLog.BY_ITSELF));
+        }
     }
 
-    /** The database of the demonstration's shop; its user is called as it is. */
+    /** The database of the demonstration's shop; the user that reads is called as it is. */
     private void keepShopDatabase(URI address, boolean first) {
-        if (!connections.isAt(SHOP_DATABASE, address)) {
-            connections.keep(new Connection(
-                    SHOP_DATABASE,
-                    SHOP_DATABASE_NAME,
-                    "database-view",
-                    address,
-                    TIME_LIMIT,
-                    Optional.of(new Credentials(address.getPath().substring(1), "heron-view"))));
-        }
+        String reader = address.getPath().substring(1);
+        keep(SHOP_DATABASE, SHOP_DATABASE_NAME, "database-view", address, reader);
+        keep(SHOP_ORDERS, "Shop database, orders", "database-statement", address, reader + "_orders");
         if (first) {
             sources.add(SHOP_DATABASE, SHOP_DATABASE_NAME, "database-view");
+        }
+    }
+
+    private void keep(String code, String name, String adapter, URI address, String user) {
+        if (!connections.isAt(code, address)) {
+            connections.keep(new Connection(
+                    code, name, adapter, address, TIME_LIMIT, Optional.of(new Credentials(user, "heron-view"))));
         }
     }
 

@@ -17,6 +17,7 @@ import nobrec.core.partner.LabelElement;
 import nobrec.core.partner.NoticeForm;
 import nobrec.core.service.Accessorial;
 import nobrec.core.service.CarrierPricing.PricedBy;
+import nobrec.core.writeback.WriteBackPlan;
 import nobrec.server.api.security.Role;
 import nobrec.server.rule.RuleDocument;
 import org.jspecify.annotations.Nullable;
@@ -32,9 +33,13 @@ record DemoShop(
         List<SourceEntry> sources,
         List<ServiceEntry> services,
         List<ChargeRuleEntry> chargeRules,
+        List<WriteBackEntry> writeBacks,
         PartnersEntry partners,
         ExportEntry export,
         List<RuleDocument> houseRules) {
+
+    /** What a system is told whose connection has the same code. */
+    record WriteBackEntry(String code, WriteBackPlan plan) {}
 
     /** The numbers by which partners know the shop, and those partners. */
     record PartnersEntry(

@@ -4,7 +4,6 @@ import java.util.Map;
 import java.util.Set;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
-import nobrec.server.connection.Connections;
 import nobrec.server.platform.outbox.OutboxKind;
 
 /** The kinds of outbox entries that are write-backs. */
@@ -13,10 +12,14 @@ final class PostingKinds {
     /** What each is reversed by. */
     static final Map<OutboxKind, OutboxKind> REVERSALS = Map.of(
             OutboxKind.INVOICE, OutboxKind.INVOICE_REVERSAL,
-            OutboxKind.SOURCE, OutboxKind.SOURCE_REVERSAL,
             OutboxKind.JOURNAL, OutboxKind.JOURNAL_REVERSAL);
 
-    static final Set<OutboxKind> ALL = Stream.concat(REVERSALS.keySet().stream(), REVERSALS.values().stream())
+    /** What goes into the books. */
+    static final Set<OutboxKind> BOOKS = Stream.concat(REVERSALS.keySet().stream(), REVERSALS.values().stream())
+            .collect(Collectors.toUnmodifiableSet());
+
+    static final Set<OutboxKind> ALL = Stream.concat(
+                    BOOKS.stream(), Stream.of(OutboxKind.SOURCE, OutboxKind.SOURCE_REVERSAL))
             .collect(Collectors.toUnmodifiableSet());
 
     /** All that others are told: write-backs, and notices to partners. */
@@ -25,11 +28,4 @@ final class PostingKinds {
             .collect(Collectors.toUnmodifiableSet());
 
     private PostingKinds() {}
-
-    /** The connection it goes to. */
-    static String target(OutboxKind kind) {
-        return kind == OutboxKind.SOURCE || kind == OutboxKind.SOURCE_REVERSAL
-                ? Connections.ORDER_DESK
-                : Connections.BOOKS;
-    }
 }

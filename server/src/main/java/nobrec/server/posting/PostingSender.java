@@ -25,27 +25,19 @@ class PostingSender implements OutboxHandler {
     private final OutboxWorker worker;
     private final Connections connections;
     private final Adapters<BooksPort> books;
-    private final Adapters<RecordSystemPort> recordSystems;
     private final JsonMapper json;
 
-    PostingSender(
-            Outbox outbox,
-            OutboxWorker worker,
-            Connections connections,
-            List<BooksPort> books,
-            List<RecordSystemPort> recordSystems,
-            JsonMapper json) {
+    PostingSender(Outbox outbox, OutboxWorker worker, Connections connections, List<BooksPort> books, JsonMapper json) {
         this.outbox = outbox;
         this.worker = worker;
         this.connections = connections;
         this.books = new Adapters<>(books);
-        this.recordSystems = new Adapters<>(recordSystems);
         this.json = json;
     }
 
     @Override
     public Set<OutboxKind> kinds() {
-        return PostingKinds.ALL;
+        return PostingKinds.BOOKS;
     }
 
     @Override
@@ -77,8 +69,6 @@ class PostingSender implements OutboxHandler {
             case INVOICE -> books.of(to).addFreight(to, key, job, read(posting, FreightLine.class));
             case INVOICE_REVERSAL -> books.of(to).removeFreight(to, key, job, posting.request());
             case JOURNAL, JOURNAL_REVERSAL -> books.of(to).addEntry(to, key, read(posting, FreightEntry.class));
-            case SOURCE, SOURCE_REVERSAL ->
-                recordSystems.of(to).report(to, key, job, read(posting, ShippingReport.class));
             default -> throw new IllegalStateException(posting.kind() + " is no posting.");
         };
     }

@@ -4,11 +4,13 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import nobrec.server.booking.ShipmentShipped;
+import nobrec.server.connection.Connections;
 import nobrec.server.platform.money.ShopMoney;
 import nobrec.server.platform.outbox.NewEntry;
 import nobrec.server.platform.outbox.Outbox;
 import nobrec.server.platform.outbox.OutboxKind;
 import nobrec.server.platform.outbox.Subject;
+import org.joda.money.Money;
 import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Component;
 import tools.jackson.databind.json.JsonMapper;
@@ -35,8 +37,6 @@ class Postings {
         List<NewEntry> postings = new ArrayList<>();
         invoiceOf(shipped)
                 .ifPresent(job -> postings.add(posting(shipped, job, OutboxKind.INVOICE, invoice(shipped, tracking))));
-        shipped.recorded()
-                .forEach(job -> postings.add(posting(shipped, job, OutboxKind.SOURCE, source(shipped, job, tracking))));
         if (shipped.terms().isOurCost()) {
             postings.add(posting(shipped, shipped.job(), OutboxKind.JOURNAL, journal(shipped)));
         }
@@ -52,7 +52,7 @@ class Postings {
     }
 
     /** What is written, and how a person would say it. */
-    private record Draft(String summary, Object body) {}
+    private record Draft(String summary, Object body, Money amount) {}
 
     private static Draft invoice(ShipmentShipped shipped, String tracking) {
         String amount = ShopMoney.show(shipped.customerCharge());
@@ -60,14 +60,8 @@ class Postings {
                 + (shipped.terms().isBilled() ? "" : ", " + shipped.terms().words());
         return new Draft(
                 "Freight line " + amount + ", tracking " + tracking + ", shipped " + shipped.shipDate(),
-                new FreightLine(description, amount, tracking, shipped.shipDate()));
-    }
-
-    private static Draft source(ShipmentShipped shipped, String job, String tracking) {
-        return new Draft(
-                "Shipped by " + shipped.serviceName() + ", tracking " + tracking,
-                new ShippingReport(
-                        "shipped", shipped.carrierName(), shipped.serviceName(), tracking, shipped.shipDate()));
+                new FreightLine(description, amount, tracking, shipped.shipDate()),
+                shipped.customerCharge());
     }
 
     private Draft journal(ShipmentShipped shipped) {
@@ -75,15 +69,16 @@ class Postings {
                 shipped.shipDate(),
                 "Freight of job " + shipped.job() + ", " + shipped.serviceName(),
                 shipped.freightCost());
-        return new Draft(draft.summary(), draft.entry());
+        return new Draft(draft.summary(), draft.entry(), shipped.freightCost());
     }
 
     private NewEntry posting(ShipmentShipped shipped, String job, OutboxKind kind, Draft draft) {
         return new NewEntry(
-                kind,
-                Subject.shipment(shipped.shipmentId(), job),
-                PostingKinds.target(kind),
-                draft.summary(),
-                json.writeValueAsString(draft.body()));
+                        kind,
+                        Subject.shipment(shipped.shipmentId(), job),
+                        Connections.BOOKS,
+                        draft.summary(),
+                        json.writeValueAsString(draft.body()))
+                .worth(draft.amount());
     }
 }

@@ -2,6 +2,7 @@ package nobrec.server.posting;
 
 import java.util.ArrayList;
 import java.util.List;
+import nobrec.server.connection.Connections;
 import nobrec.server.platform.money.ShopMoney;
 import nobrec.server.platform.outbox.NewEntry;
 import nobrec.server.platform.outbox.Outbox;
@@ -9,6 +10,7 @@ import nobrec.server.platform.outbox.OutboxKind;
 import nobrec.server.platform.outbox.OutboxWorker;
 import nobrec.server.platform.outbox.Subject;
 import nobrec.server.returns.ReturnReceived;
+import org.joda.money.Money;
 import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.event.TransactionPhase;
@@ -18,8 +20,6 @@ import tools.jackson.databind.json.JsonMapper;
 /** Turns what came back into its write-backs, in the same transaction: a label that was used costs what it costs. */
 @Component
 class ReturnPostings {
-
-    private static final String RETURNED = "returned";
 
     private final Outbox outbox;
     private final OutboxWorker worker;
@@ -36,18 +36,6 @@ class ReturnPostings {
     @EventListener
     void on(ReturnReceived received) {
         List<NewEntry> postings = new ArrayList<>();
-        if (received.recorded()) {
-            postings.add(posting(
-                    received,
-                    OutboxKind.SOURCE,
-                    "Came back: " + received.came(),
-                    new ShippingReport(
-                            RETURNED,
-                            received.carrierName(),
-                            received.serviceName(),
-                            received.trackingNumber(),
-                            received.day())));
-        }
         if (received.recorded() && received.customerCharge().isPositive()) {
             String amount = ShopMoney.show(received.customerCharge());
             postings.add(posting(
@@ -58,27 +46,29 @@ class ReturnPostings {
                             "Return freight, " + received.serviceName(),
                             amount,
                             received.trackingNumber(),
-                            received.day())));
+                            received.day()),
+                    received.customerCharge()));
         }
         if (received.freightCost().isPositive()) {
             Journal.Draft draft = journal.draft(
                     received.day(),
                     "Return freight of job " + received.job() + ", " + received.serviceName(),
                     received.freightCost());
-            postings.add(posting(received, OutboxKind.JOURNAL, draft.summary(), draft.entry()));
+            postings.add(posting(received, OutboxKind.JOURNAL, draft.summary(), draft.entry(), received.freightCost()));
         }
         if (!postings.isEmpty()) {
             outbox.add(postings);
         }
     }
 
-    private NewEntry posting(ReturnReceived received, OutboxKind kind, String summary, Object body) {
+    private NewEntry posting(ReturnReceived received, OutboxKind kind, String summary, Object body, Money amount) {
         return new NewEntry(
-                kind,
-                Subject.goodsReturn(received.returnId(), received.job()),
-                PostingKinds.target(kind),
-                summary,
-                json.writeValueAsString(body));
+                        kind,
+                        Subject.goodsReturn(received.returnId(), received.job()),
+                        Connections.BOOKS,
+                        summary,
+                        json.writeValueAsString(body))
+                .worth(amount);
     }
 
     /** At once, so that nobody waits for the next sweep. */

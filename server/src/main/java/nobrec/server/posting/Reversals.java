@@ -15,8 +15,6 @@ import tools.jackson.databind.json.JsonMapper;
 @Component
 class Reversals {
 
-    private static final String NOT_SHIPPED = "void";
-
     private final Outbox outbox;
     private final JsonMapper json;
 
@@ -38,22 +36,18 @@ class Reversals {
 
     private NewEntry reversal(OutboxEntry posting, ShipmentVoided voided) {
         return new NewEntry(
-                Objects.requireNonNull(PostingKinds.REVERSALS.get(posting.kind())),
-                posting.subject(),
-                posting.target(),
-                "Reverses: " + posting.summary(),
-                request(posting, voided),
-                posting.id());
+                        Objects.requireNonNull(PostingKinds.REVERSALS.get(posting.kind())),
+                        posting.subject(),
+                        posting.target(),
+                        "Reverses: " + posting.summary(),
+                        request(posting, voided),
+                        posting.id())
+                .worth(posting.amount());
     }
 
     private String request(OutboxEntry posting, ShipmentVoided voided) {
         return switch (posting.kind()) {
             case INVOICE -> posting.entryKey();
-            case SOURCE -> {
-                ShippingReport said = json.readValue(posting.request(), ShippingReport.class);
-                yield json.writeValueAsString(new ShippingReport(
-                        NOT_SHIPPED, said.carrier(), said.service(), said.tracking(), said.shipDate()));
-            }
             case JOURNAL ->
                 json.writeValueAsString(
                         json.readValue(posting.request(), FreightEntry.class).reversed(voided.day()));

@@ -6,12 +6,14 @@ import org.joda.money.Money;
 /**
  * Something came back. Published in the transaction that stores it.
  *
+ * @param shipmentId with which it had left
  * @param recorded whether a source has a record of the job, to be told
  * @param carrierName empty text where it came without a label of ours; service and tracking number likewise
  * @param came what came, in words
  */
 public record ReturnReceived(
         long returnId,
+        long shipmentId,
         String job,
         boolean recorded,
         String carrierName,

@@ -172,6 +172,7 @@ class Returns {
         Optional<Service> service = Optional.ofNullable(row.serviceCode()).map(catalog::service);
         events.publishEvent(new ReturnReceived(
                 row.id(),
+                row.shipmentId(),
                 row.job(),
                 !workOrders.byId(row.workOrderId()).isTyped(),
                 service.map(each -> each.carrier().name()).orElse(""),

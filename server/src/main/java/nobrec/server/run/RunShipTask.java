@@ -16,7 +16,6 @@ import java.util.concurrent.Future;
 import java.util.stream.Collectors;
 import nobrec.core.refusal.Refusal;
 import nobrec.core.shipment.Shipment;
-import nobrec.server.booking.GoneShipment;
 import nobrec.server.booking.Shipping;
 import nobrec.server.packing.Opening;
 import nobrec.server.platform.Shortened;
@@ -24,6 +23,7 @@ import nobrec.server.platform.money.ShopMoney;
 import nobrec.server.platform.task.TaskHandler;
 import nobrec.server.platform.task.TaskRun;
 import nobrec.server.shipment.Shipments;
+import nobrec.server.telling.GoneShipment;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.support.TransactionOperations;
 

@@ -93,7 +93,7 @@ public class VoidNotes {
             case FAILED ->
                 Optional.of(new Note(
                         carrier + " refused to void " + what + ": " + entry.answer() + " The shipment counts.", false));
-            case DONE, REVERSED -> Optional.empty();
+            case DONE, REVERSED, SET_ASIDE -> Optional.empty();
         };
     }
 

@@ -67,6 +67,8 @@ class ShippingOutcomesTest {
             "",
             NOW,
             null,
+            null,
+            "",
             null);
 
     private void shipmentIs(ShipmentState state) {

@@ -20,6 +20,8 @@ public enum Behavior {
     PROXY_NOT_FOUND("does nothing, answers 404 with a web page"),
     HALF_ANSWER("does the work, sends half of the answer"),
     LATIN_1("does the work, answers in Latin-1 and calls it UTF-8"),
+    ERROR_AFTER("does the work, then answers 500"),
+    ERROR_INSIDE("does nothing, answers 200 under the right key with an error inside"),
     WRONG_KEY("does the work, answers under the key of another"),
     SAME_NUMBER("does the work, answers with a tracking number that others have"),
     ANY("each time another of these");

@@ -95,6 +95,13 @@ public final class Conduct {
             case NOT_JSON -> exchange.page(200, "<p>Welcome.</p>");
             case PROXY_REFUSAL -> exchange.page(422, "<p>This request was blocked.</p>");
             case PROXY_NOT_FOUND -> exchange.page(404, "<p>Not found.</p>");
+            case ERROR_AFTER -> {
+                exchange.hold();
+                work.handle(exchange);
+                exchange.releaseAs(500);
+            }
+            case ERROR_INSIDE ->
+                exchange.json(200, Map.of(keyName, exchange.key(), "error", "The field is locked by another user."));
             case WRONG_KEY -> {
                 exchange.hold();
                 work.handle(exchange);

@@ -131,6 +131,12 @@ public final class Exchange {
         answer(answer.status(), answer.type(), Arrays.copyOf(answer.body(), answer.body().length / 2));
     }
 
+    /** The answer under another status. */
+    void releaseAs(int status) throws IOException {
+        held = false;
+        answer(status, answer.type(), answer.body());
+    }
+
     /** The answer in other letters than it says. */
     void releaseIn(Charset letters) throws IOException {
         held = false;

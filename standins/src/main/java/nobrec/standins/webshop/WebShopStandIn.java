@@ -10,6 +10,8 @@ import nobrec.standins.http.Conduct;
 import nobrec.standins.http.Exchange;
 import nobrec.standins.http.Pages;
 import nobrec.standins.http.WebServer;
+import nobrec.standins.record.ShippingReports;
+import nobrec.standins.store.RecordStore;
 import nobrec.standins.store.SourceRecords;
 import tools.jackson.databind.node.ObjectNode;
 
@@ -22,10 +24,18 @@ public final class WebShopStandIn implements StandIn {
     private static final int PAGE = 5;
 
     private final SourceRecords orders;
+    private final ShippingReports reports;
     private final Conduct conduct = new Conduct();
 
-    public WebShopStandIn(SourceRecords orders) {
+    public WebShopStandIn(SourceRecords orders, RecordStore reports) {
         this.orders = orders;
+        this.reports = new ShippingReports(reports, number -> {
+            boolean known = orders.all().stream()
+                    .anyMatch(each -> each.path("id").asString("").equals(number));
+            if (!known) {
+                throw new IllegalArgumentException("Order " + number + " is not known here.");
+            }
+        });
     }
 
     @Override
@@ -48,6 +58,7 @@ public final class WebShopStandIn implements StandIn {
         web.get(path(), exchange -> exchange.html(page()));
         conduct.mount(web, path());
         web.get(path() + "/api/orders", conduct.around(this::orders));
+        reports.mount(web, path(), conduct);
     }
 
     private void orders(Exchange exchange) throws IOException {
@@ -84,11 +95,12 @@ public final class WebShopStandIn implements StandIn {
     }
 
     private String page() {
-        List<Map<String, String>> rows = orders.all().stream()
-                .map(each -> Map.of(
+        List<Map<String, Object>> rows = orders.all().stream()
+                .map(each -> Map.<String, Object>of(
                         "number", each.path("id").asString(""),
                         "status", each.path("state").asString(""),
-                        "customer", each.path("buyer").path("name").asString("")))
+                        "customer", each.path("buyer").path("name").asString(""),
+                        "fields", reports.shown(each.path("id").asString(""))))
                 .toList();
         return Pages.of(this, "webshop", Map.of("orders", rows));
     }

@@ -12,6 +12,8 @@ import java.util.Optional;
 import java.util.UUID;
 import nobrec.core.refusal.Refusal;
 import nobrec.server.platform.Shortened;
+import org.joda.money.Money;
+import org.jspecify.annotations.Nullable;
 import org.springframework.dao.PessimisticLockingFailureException;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -25,6 +27,7 @@ public class Outbox {
 
     private static final int LONGEST_ANSWER = 500;
     private static final int LONGEST_SUMMARY = 1_000;
+    private static final String NOTHING_WRITTEN = "Nothing was written, so there is nothing to reverse.";
 
     private final OutboxMapper mapper;
     private final LongestCalls longestCalls;
@@ -77,7 +80,9 @@ public class Outbox {
                 "",
                 now,
                 null,
-                fresh.reverses());
+                fresh.reverses(),
+                fresh.moment(),
+                fresh.amount());
     }
 
     /** What waits, was done or failed for a subject, the oldest first. */
@@ -103,12 +108,39 @@ public class Outbox {
     /**
      * Newest first.
      *
-     * @param state null for all
-     * @param subjectName empty text for all
      * @param before only entries with a smaller id; null for all
      */
-    public List<OutboxEntry> newest(OutboxState state, String subjectName, Long before, int limit) {
-        return mapper.newest(state, subjectName, before, limit);
+    public List<OutboxEntry> newest(OutboxFilter filter, @Nullable Long before, int limit) {
+        return mapper.newest(filter, before, limit);
+    }
+
+    /** Money that hangs on what waits, failed or was set aside. */
+    public Money hanging(OutboxFilter filter) {
+        return mapper.hanging(filter);
+    }
+
+    /** Ids of some, the oldest first. */
+    public List<Long> idsOf(OutboxFilter filter, long after, int limit) {
+        return mapper.idsOf(filter, after, limit);
+    }
+
+    /** The newest one of a kind that a target has of a job by another subject and that nothing reverses. */
+    public Optional<OutboxEntry> standing(OutboxKind kind, String target, String subjectName, long otherThan) {
+        return mapper.standing(kind, target, subjectName, otherThan);
+    }
+
+    public OutboxEntry byId(long id) {
+        return mapper.byId(id).orElseThrow(() -> none(id));
+    }
+
+    /** What was sent at the last try, where that is kept. */
+    public Optional<String> sent(long id) {
+        return mapper.sent(id);
+    }
+
+    /** Keeps what is about to be sent. */
+    public void sending(OutboxEntry entry, String sent) {
+        mapper.keepSent(entry.entryKey(), sent);
     }
 
     /** How many have no certain answer of that target yet. */
@@ -167,11 +199,17 @@ public class Outbox {
 
     /** Whether what an entry reverses was done, so that it is to be reversed now; else the entry is put off, or ends here. */
     public boolean isToReverse(OutboxEntry reversal) {
-        OutboxState done =
-                mapper.byId(requireNonNull(reversal.reverses())).orElseThrow().state();
-        switch (done) {
+        OutboxEntry reversedEntry =
+                mapper.byId(requireNonNull(reversal.reverses())).orElseThrow();
+        switch (reversedEntry.state()) {
             case WAITING -> putOff(reversal, "It waits for what it reverses.");
-            case FAILED -> reversed(reversal, "Nothing was written, so there is nothing to reverse.");
+            case FAILED -> reversed(reversal, NOTHING_WRITTEN);
+            case SET_ASIDE -> {
+                if (reversedEntry.attempts() > 0) {
+                    return true;
+                }
+                reversed(reversal, NOTHING_WRITTEN);
+            }
             case DONE, REVERSED -> {
                 return true;
             }
@@ -198,8 +236,7 @@ public class Outbox {
     /** With the same key, so that it is never done twice. */
     @Transactional
     public OutboxEntry tryAgain(long id) {
-        OutboxEntry entry =
-                mapper.byIdLocked(id).orElseThrow(() -> Refusal.notFound("Posting " + id, "Look at the list again."));
+        OutboxEntry entry = mapper.byIdLocked(id).orElseThrow(() -> none(id));
         if (entry.state() == OutboxState.DONE) {
             throw Refusal.conflict("This posting", "It is done already.", "There is nothing to try again.");
         }
@@ -212,7 +249,31 @@ public class Outbox {
                     "The carrier refused it, and all is as it was before.",
                     "Ask again where it was asked from.");
         }
+        if (entry.kind().isInOrder() && mapper.wasOvertaken(entry)) {
+            throw Refusal.conflict(
+                    "This posting",
+                    "What became of the job later was written since, and this would stand over it.",
+                    "Set it aside; or have the job written as it is now, on its page.");
+        }
         mapper.makeDue(id, clock.instant());
         return entry;
+    }
+
+    /** A person has decided that it is not written; it can be taken up again. */
+    @Transactional
+    public OutboxEntry setAside(long id, String reason) {
+        OutboxEntry entry = mapper.byIdLocked(id).orElseThrow(() -> none(id));
+        boolean refused = entry.state() == OutboxState.FAILED;
+        if (!refused && entry.state() != OutboxState.WAITING) {
+            throw Refusal.conflict(
+                    "This posting", "It neither waits nor failed.", "Only what has not come to its end is set aside.");
+        }
+        // What was refused was certainly not written; of what had no answer nobody knows, and a reversal asks.
+        mapper.setAside(id, refused ? 0 : entry.attempts(), Shortened.to(LONGEST_ANSWER, reason));
+        return entry;
+    }
+
+    private static Refusal none(long id) {
+        return Refusal.notFound("Posting " + id, "Look at the list again.");
     }
 }

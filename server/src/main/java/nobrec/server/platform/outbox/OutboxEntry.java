@@ -1,6 +1,7 @@
 package nobrec.server.platform.outbox;
 
 import java.time.Instant;
+import org.joda.money.Money;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -10,6 +11,8 @@ import org.jspecify.annotations.Nullable;
  * @param target the connection it goes to; {@link #OURS} when it stays in the house
  * @param doneAt null until it is done
  * @param reverses id of the entry that it reverses; null where it reverses none
+ * @param moment what became of the subject, that is told; empty text for other work
+ * @param amount money that hangs on it; null for none
  */
 public record OutboxEntry(
         long id,
@@ -28,7 +31,9 @@ public record OutboxEntry(
         String answer,
         Instant madeAt,
         @Nullable Instant doneAt,
-        @Nullable Long reverses) {
+        @Nullable Long reverses,
+        String moment,
+        @Nullable Money amount) {
 
     /** The target of what stays in the house. */
     public static final String OURS = "nobrec";

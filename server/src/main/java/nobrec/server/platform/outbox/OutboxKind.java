@@ -1,5 +1,7 @@
 package nobrec.server.platform.outbox;
 
+import java.util.Set;
+
 /** What an entry of the outbox has done. */
 public enum OutboxKind {
     /** A consignment is booked with a carrier. */
@@ -10,7 +12,7 @@ public enum OutboxKind {
     WRITE_BACKS("Postings"),
     /** The freight line on the invoice. */
     INVOICE("Invoice"),
-    /** What the record's source is told. */
+    /** What a system that has a record of the job is told. */
     SOURCE("Order"),
     /** The cost in the journal. */
     JOURNAL("Journal"),
@@ -34,10 +36,13 @@ public enum OutboxKind {
     VOID("Void", true),
     /** The freight line is taken off the invoice. */
     INVOICE_REVERSAL("Invoice, reversed"),
-    /** The record's source is told that it has not left. */
+    /** It is told what stands now that a shipment is void. */
     SOURCE_REVERSAL("Order, reversed"),
     /** The opposite entry in the journal. */
     JOURNAL_REVERSAL("Journal, reversed");
+
+    /** What stands there is what was written last. */
+    static final Set<OutboxKind> IN_ORDER = Set.of(SOURCE, SOURCE_REVERSAL);
 
     private final String words;
     private final boolean refusedForGood;
@@ -54,6 +59,11 @@ public enum OutboxKind {
     /** Whether a refusal ends it: what it was for is as before, and can be asked for by another entry. */
     public boolean isRefusedForGood() {
         return refusedForGood;
+    }
+
+    /** Whether those to one target and of one job are carried out in the order in which they were made. */
+    public boolean isInOrder() {
+        return IN_ORDER.contains(this);
     }
 
     /** As it is called on screens. */

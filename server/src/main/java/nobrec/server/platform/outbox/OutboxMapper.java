@@ -8,6 +8,7 @@ import nobrec.server.platform.mapping.ChangesAnyRows;
 import nobrec.server.platform.mapping.ChangesOneRow;
 import org.apache.ibatis.annotations.Mapper;
 import org.apache.ibatis.annotations.Param;
+import org.joda.money.Money;
 import org.jspecify.annotations.Nullable;
 
 @Mapper
@@ -19,7 +20,10 @@ interface OutboxMapper {
     List<String> dueTargets(DueTimes times);
 
     /** The next one of a target whose time has come, which no other server takes until the transaction ends. */
-    Optional<OutboxEntry> nextDue(@Param("target") String target, @Param("times") DueTimes times);
+    Optional<OutboxEntry> nextDue(
+            @Param("target") String target,
+            @Param("times") DueTimes times,
+            @Param("inOrder") Collection<OutboxKind> inOrder);
 
     Optional<OutboxEntry> byIdLocked(long id);
 
@@ -56,10 +60,47 @@ interface OutboxMapper {
     List<OutboxEntry> waiting(@Param("kinds") Collection<OutboxKind> kinds, @Param("limit") int limit);
 
     List<OutboxEntry> newest(
-            @Param("state") OutboxState state,
+            @Param("filter") OutboxFilter filter, @Param("before") @Nullable Long before, @Param("limit") int limit);
+
+    /** Money that hangs on those that are not done. */
+    Money hanging(@Param("filter") OutboxFilter filter);
+
+    /** Ids of those of a state, the oldest first. */
+    List<Long> idsOf(@Param("filter") OutboxFilter filter, @Param("after") long after, @Param("limit") int limit);
+
+    /** The newest one of a kind that a target has of a job by another subject and that nothing reverses. */
+    Optional<OutboxEntry> standing(
+            @Param("kind") OutboxKind kind,
+            @Param("target") String target,
             @Param("subjectName") String subjectName,
-            @Param("before") Long before,
-            @Param("limit") int limit);
+            @Param("otherThan") long otherThan);
+
+    /** What was sent at the last try. */
+    Optional<String> sent(long id);
+
+    @ChangesOneRow
+    void keepSent(@Param("key") String entryKey, @Param("sent") String sent);
+
+    /** Whether another one of its target and subject was done after it. */
+    boolean wasOvertaken(OutboxEntry entry);
+
+    @ChangesOneRow
+    void setAside(@Param("id") long id, @Param("attempts") int attempts, @Param("answer") String answer);
+
+    List<TargetRow> targets();
+
+    Optional<TargetRow> target(String code);
+
+    /** Takes one call of a target that is limited; no row when the next one may not be made yet. */
+    @ChangesAnyRows
+    int takeCall(
+            @Param("code") String code,
+            @Param("now") Instant now,
+            @Param("earliest") Instant earliest,
+            @Param("stepMicros") long stepMicros);
+
+    @ChangesAnyRows
+    int keepTarget(TargetRow target);
 
     int waitingFor(String target);
 

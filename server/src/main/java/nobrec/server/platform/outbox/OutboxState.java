@@ -7,6 +7,8 @@ public enum OutboxState {
     DONE,
     /** It was refused: a person must look. */
     FAILED,
+    /** A person has decided that it is not written, and said why. */
+    SET_ASIDE,
     /** What it did is undone by another entry, or it will never be done. */
     REVERSED
 }

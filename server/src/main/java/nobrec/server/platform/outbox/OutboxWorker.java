@@ -32,13 +32,14 @@ public class OutboxWorker {
     private static final Logger LOG = LoggerFactory.getLogger(OutboxWorker.class);
 
     /** So many targets are served at once by each server. */
-    private static final int TARGETS_AT_ONCE = 8;
+    private static final int TARGETS_AT_ONCE = 24;
 
     /** As long as a call to a system outside may take, twice. */
     private static final int PATIENCE_SECONDS = 8;
 
     private final OutboxMapper mapper;
     private final Outbox outbox;
+    private final OutboxTargets targets;
     private final LongestCalls longestCalls;
     private final ObjectProvider<OutboxHandler> handlers;
     private final TransactionOperations transactions;
@@ -51,6 +52,7 @@ public class OutboxWorker {
     OutboxWorker(
             OutboxMapper mapper,
             Outbox outbox,
+            OutboxTargets targets,
             ObjectProvider<OutboxHandler> handlers,
             TransactionOperations transactions,
             LongestCalls longestCalls,
@@ -58,6 +60,7 @@ public class OutboxWorker {
         this.longestCalls = longestCalls;
         this.mapper = mapper;
         this.outbox = outbox;
+        this.targets = targets;
         this.transactions = transactions;
         this.clock = clock;
         this.handlers = handlers;
@@ -105,10 +108,12 @@ public class OutboxWorker {
     }
 
     private void run(String target) {
+        TargetRow how = mapper.target(target).orElseGet(() -> TargetRow.usual(target));
         boolean found = true;
         while (found && !ending) {
             DueTimes times = DueTimes.at(clock);
-            found = runOne(() -> mapper.nextDue(target, times));
+            found = runOne(
+                    () -> targets.mayCall(how) ? mapper.nextDue(target, times, OutboxKind.IN_ORDER) : Optional.empty());
         }
     }
 

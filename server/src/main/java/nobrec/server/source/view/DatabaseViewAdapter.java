@@ -17,7 +17,7 @@ import java.util.Map;
 import java.util.Optional;
 import nobrec.core.limit.Limits;
 import nobrec.server.connection.Connection;
-import nobrec.server.connection.DatabaseReads;
+import nobrec.server.connection.DatabaseCalls;
 import nobrec.server.connection.ReadFault;
 import nobrec.server.source.About;
 import nobrec.server.source.About.Named;
@@ -46,9 +46,9 @@ class DatabaseViewAdapter implements RecordPort {
     private static final DateTimeFormatter MOMENT =
             DateTimeFormatter.ofPattern("uuuu-MM-dd HH:mm:ss").withZone(ZoneOffset.UTC);
 
-    private final DatabaseReads reads;
+    private final DatabaseCalls reads;
 
-    DatabaseViewAdapter(DatabaseReads reads) {
+    DatabaseViewAdapter(DatabaseCalls reads) {
         this.reads = reads;
     }
 
@@ -69,13 +69,12 @@ class DatabaseViewAdapter implements RecordPort {
 
     @Override
     public boolean canCall(URI address) {
-        return DatabaseReads.SCHEME.equalsIgnoreCase(address.getScheme())
-                && address.getPath().matches("/[A-Za-z0-9_$-]{1,64}");
+        return DatabaseCalls.isDatabase(address);
     }
 
     @Override
     public String addressForm() {
-        return "jdbc:mariadb://, the host, its port if it is another than 3306, and / with the database's name";
+        return DatabaseCalls.ADDRESS_FORM;
     }
 
     private <T> T query(RecordAccess access, QueryWork<T> work) throws ReadFault {

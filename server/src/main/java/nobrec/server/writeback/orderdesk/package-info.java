@@ -1,2 +1,2 @@
 /** The adapter of record systems that are told of shipments as JSON with a key. */
-package nobrec.server.posting.orderdesk;
+package nobrec.server.writeback.orderdesk;

@@ -1,4 +1,4 @@
-package nobrec.server.booking;
+package nobrec.server.telling;
 
 import nobrec.core.service.Service;
 import nobrec.core.shipment.Jobs;
