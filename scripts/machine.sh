@@ -63,11 +63,12 @@ install_what_is_missing() {
   if [ "${1:-}" = browser ]; then
     [ -x /usr/bin/chromium ] || missing+=(chromium)
     [ -x /usr/bin/chromedriver ] || missing+=(chromium-driver)
-    # A printer and a reader of barcodes that are not ours, for the checks.
+    # A printer, a reader of barcodes and one of journals that are not ours, for the checks.
     [ -x /usr/sbin/ippeveprinter ] || missing+=(cups-ipp-utils)
     command -v dbus-daemon >/dev/null || missing+=(dbus)
     [ -x /usr/sbin/avahi-daemon ] || missing+=(avahi-daemon)
     command -v zbarimg >/dev/null || missing+=(zbar-tools)
+    command -v hledger >/dev/null || missing+=(hledger)
   fi
   install_packages "${missing[@]}"
   node_is_recent || install_node

@@ -1,6 +1,7 @@
 import { Navigate, Route, Routes, useParams } from "react-router";
 import { NeedsAttention } from "./attention/NeedsAttention";
 import { BenchSection } from "./bench/BenchSection";
+import { Books } from "./books/Books";
 import { Connections } from "./connections/Connections";
 import { CustomsPage } from "./customs/CustomsPage";
 import { ExportSetUp } from "./customs/ExportSetUp";
@@ -95,6 +96,7 @@ export function App() {
         <Route path="/printers" element={<Printing />} />
         <Route path="/partners" element={<Partners />} />
         <Route path="/partners/notices" element={<ShipNotices timeZone={who.data.timeZone} />} />
+        <Route path="/books" element={<Books />} />
         <Route path="/write-backs" element={<WriteBacks />} />
         <Route path="/connections" element={<Connections />} />
         <Route path="/" element={<Navigate to="/departures" replace />} />

@@ -19,9 +19,7 @@ export function PostingDetail({ row }: { row: Posting }) {
       <div>
         <h3 className="font-bold">Sent at the last try</h3>
         {detail.data.sent ? (
-          <pre className="figure max-h-80 overflow-y-auto text-sm break-words whitespace-pre-wrap">
-            {detail.data.sent}
-          </pre>
+          <pre className="figure text-sm break-words whitespace-pre-wrap">{detail.data.sent}</pre>
         ) : (
           <p className="quiet">{row.attempts === 0 ? "Nothing yet." : "Not kept for this kind."}</p>
         )}

@@ -30,10 +30,10 @@ export function PlanForm({ view, title, first, takesStatements, head, act, tried
     lastInput.current = input;
   };
   return (
-    <div className="min-w-0 space-y-4">
+    <div className="grid min-w-0 gap-x-10 gap-y-4 2xl:grid-cols-2">
       <form
         aria-label={title}
-        className="space-y-4"
+        className="min-w-0 space-y-4"
         onSubmit={(event) => {
           event.preventDefault();
           act.run(plan);

@@ -85,7 +85,7 @@ function Changes({ rows, number }: { rows: Change[]; number: string }) {
       <tbody>
         {rows.map((row, index) => (
           <tr key={index}>
-            <td className="quiet">{row.of}</td>
+            <td className="quiet whitespace-nowrap">{row.of}</td>
             <td className="figure">{row.field}</td>
             <td className="figure whitespace-pre-wrap">
               {row.standing === undefined ? <span className="quiet">not known</span> : row.standing}

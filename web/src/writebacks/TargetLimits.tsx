@@ -38,7 +38,7 @@ export function TargetLimits({ target }: { target: Limits }) {
           >
             {target.limits.paused ? `Call ${target.name} again` : `Switch ${target.name} off`}
           </button>
-          <label className="flex items-center gap-2">
+          <label className="flex flex-wrap items-center gap-2">
             at most
             <input
               className="entry figure w-16"

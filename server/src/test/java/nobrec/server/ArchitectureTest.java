@@ -233,7 +233,18 @@ class ArchitectureTest {
                             "workorder")),
             Map.entry(
                     "posting",
-                    List.of("api", "audit", "booking", "connection", "platform", "returns", "site", "voiding")),
+                    List.of(
+                            "api",
+                            "audit",
+                            "booking",
+                            "books",
+                            "connection",
+                            "platform",
+                            "returns",
+                            "site",
+                            "telling",
+                            "voiding")),
+            Map.entry("books", List.of("api", "audit", "carrier", "platform", "site")),
             Map.entry("telling", List.of("carrier", "platform", "shipment", "site")),
             Map.entry(
                     "writeback",

@@ -202,6 +202,9 @@ public final class Limits {
 
     public static final int TARGETS = 20;
 
+    /** Rules by which freight is booked on accounts. */
+    public static final int ACCOUNT_RULES = 200;
+
     /** Calls a minute that a system outside may be limited to. */
     public static final int CALLS_A_MINUTE = 6_000;
 

@@ -71,7 +71,8 @@ public class KeyedJsonCalls {
         }
         String reason = body.path("reason").asString("");
         if (ofThisKey && status == REFUSED) {
-            return new OutsideAnswer.Refused<>(UnclearAnswer.shown(reason));
+            return new OutsideAnswer.Refused<>(
+                    UnclearAnswer.shown(reason), body.path("code").asString(""));
         }
         if (ofThisKey && status == NOT_FOUND) {
             return new OutsideAnswer.NotFound<>();

@@ -13,8 +13,16 @@ public sealed interface OutsideAnswer<T> {
     /** It was done, now or by an earlier call with the same key. */
     record Accepted<T>(T result) implements OutsideAnswer<T> {}
 
-    /** It was not done under this key and never will be. */
-    record Refused<T>(String reason) implements OutsideAnswer<T> {}
+    /**
+     * It was not done under this key and never will be.
+     *
+     * @param code the other side's own word for the reason; empty text where it gives none
+     */
+    record Refused<T>(String reason, String code) implements OutsideAnswer<T> {
+        public Refused(String reason) {
+            this(reason, "");
+        }
+    }
 
     /** There is nothing under that key: it was not done, or has not arrived yet. */
     record NotFound<T>() implements OutsideAnswer<T> {}
@@ -28,7 +36,7 @@ public sealed interface OutsideAnswer<T> {
             return further.apply(accepted.result());
         }
         if (this instanceof Refused<T> refused) {
-            return new Refused<>(refused.reason());
+            return new Refused<>(refused.reason(), refused.code());
         }
         return this instanceof Unknown<T> unknown ? new Unknown<>(unknown.reason()) : new NotFound<>();
     }

@@ -20,6 +20,23 @@ public interface BooksPort extends Adapter {
      */
     OutsideAnswer<String> removeFreight(Connection connection, String key, String job, String lineKey);
 
+    /** The word for a refusal because the invoice is closed. */
+    String CLOSED = "CLOSED";
+
+    /**
+     * Adds freight to the customer's next invoice, where that of the job is closed; the same key adds it once.
+     *
+     * @param line with an amount that may be below zero
+     */
+    OutsideAnswer<String> addToNextInvoice(Connection connection, String key, String job, FreightLine line);
+
+    /**
+     * Credits freight that stands on a closed invoice, in full; the same key credits it once.
+     *
+     * @param lineKey the key under which it was added
+     */
+    OutsideAnswer<String> credit(Connection connection, String key, String job, String lineKey);
+
     /** Adds an entry to the journal; the same key adds it once. */
     OutsideAnswer<String> addEntry(Connection connection, String key, FreightEntry entry);
 

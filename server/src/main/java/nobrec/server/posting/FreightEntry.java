@@ -2,6 +2,9 @@ package nobrec.server.posting;
 
 import java.time.LocalDate;
 import java.util.List;
+import java.util.stream.Collectors;
+import nobrec.core.books.JournalEntry;
+import nobrec.server.platform.money.ShopMoney;
 
 /** What freight costs us, for the journal, kept as JSON in the outbox. */
 public record FreightEntry(LocalDate date, String description, List<Line> lines) {
@@ -12,6 +15,23 @@ public record FreightEntry(LocalDate date, String description, List<Line> lines)
         Line reversed() {
             return new Line(account, side.equals("DEBIT") ? "CREDIT" : "DEBIT", amount);
         }
+    }
+
+    static FreightEntry of(JournalEntry entry) {
+        return new FreightEntry(
+                entry.date(),
+                entry.description(),
+                entry.lines().stream()
+                        .map(line -> new Line(line.account(), line.side().name(), ShopMoney.show(line.amount())))
+                        .toList());
+    }
+
+    /** As a person would say it. */
+    String summary() {
+        return lines.stream()
+                .map(line ->
+                        (line.side().equals("DEBIT") ? "Debit " : "credit ") + line.account() + " " + line.amount())
+                .collect(Collectors.joining(", "));
     }
 
     /** The entry that takes it back, on another day. */

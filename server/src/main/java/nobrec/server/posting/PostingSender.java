@@ -1,8 +1,11 @@
 package nobrec.server.posting;
 
 import java.util.List;
+import java.util.Objects;
 import java.util.Set;
+import nobrec.core.books.ClosedInvoice;
 import nobrec.server.booking.ShipmentShipped;
+import nobrec.server.books.JournalBook;
 import nobrec.server.connection.Adapters;
 import nobrec.server.connection.Connection;
 import nobrec.server.connection.Connections;
@@ -25,13 +28,21 @@ class PostingSender implements OutboxHandler {
     private final OutboxWorker worker;
     private final Connections connections;
     private final Adapters<BooksPort> books;
+    private final JournalBook journal;
     private final JsonMapper json;
 
-    PostingSender(Outbox outbox, OutboxWorker worker, Connections connections, List<BooksPort> books, JsonMapper json) {
+    PostingSender(
+            Outbox outbox,
+            OutboxWorker worker,
+            Connections connections,
+            List<BooksPort> books,
+            JournalBook journal,
+            JsonMapper json) {
         this.outbox = outbox;
         this.worker = worker;
         this.connections = connections;
         this.books = new Adapters<>(books);
+        this.journal = journal;
         this.json = json;
     }
 
@@ -63,14 +74,45 @@ class PostingSender implements OutboxHandler {
 
     private OutsideAnswer<String> send(OutboxEntry posting) {
         Connection to = connections.to(posting.target());
+        outbox.sending(posting, posting.request());
         String key = posting.entryKey();
         String job = posting.subjectName();
         return switch (posting.kind()) {
-            case INVOICE -> books.of(to).addFreight(to, key, job, read(posting, FreightLine.class));
-            case INVOICE_REVERSAL -> books.of(to).removeFreight(to, key, job, posting.request());
+            case INVOICE -> addFreight(books.of(to), to, posting);
+            case INVOICE_REVERSAL -> removeFreight(books.of(to), to, posting);
             case JOURNAL, JOURNAL_REVERSAL -> books.of(to).addEntry(to, key, read(posting, FreightEntry.class));
             default -> throw new IllegalStateException(posting.kind() + " is no posting.");
         };
+    }
+
+    /** Where the invoice is closed the freight goes on the customer's next one, under the same key. */
+    private OutsideAnswer<String> addFreight(BooksPort port, Connection to, OutboxEntry posting) {
+        FreightLine line = read(posting, FreightLine.class);
+        OutsideAnswer<String> answer = port.addFreight(to, posting.entryKey(), posting.subjectName(), line);
+        return isClosed(answer)
+                ? port.addToNextInvoice(to, posting.entryKey(), posting.subjectName(), line.afterClosing())
+                : answer;
+    }
+
+    /** Where the invoice is closed, as the shop says. */
+    private OutsideAnswer<String> removeFreight(BooksPort port, Connection to, OutboxEntry posting) {
+        String key = posting.entryKey();
+        String job = posting.subjectName();
+        String lineKey = posting.request();
+        OutsideAnswer<String> answer = port.removeFreight(to, key, job, lineKey);
+        if (!isClosed(answer)) {
+            return answer;
+        }
+        if (journal.setUp().closedInvoice() == ClosedInvoice.CREDIT) {
+            return port.credit(to, key, job, lineKey);
+        }
+        FreightLine line = read(outbox.byId(Objects.requireNonNull(posting.reverses())), FreightLine.class);
+        return port.addToNextInvoice(to, key, job, line.takenOff());
+    }
+
+    private static boolean isClosed(OutsideAnswer<String> answer) {
+        return answer instanceof OutsideAnswer.Refused<String> refused
+                && refused.code().equals(BooksPort.CLOSED);
     }
 
     private <T> T read(OutboxEntry posting, Class<T> type) {

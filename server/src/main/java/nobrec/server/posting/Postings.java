@@ -3,13 +3,17 @@ package nobrec.server.posting;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import nobrec.core.books.AccountRules;
 import nobrec.server.booking.ShipmentShipped;
+import nobrec.server.books.JournalBook;
 import nobrec.server.connection.Connections;
 import nobrec.server.platform.money.ShopMoney;
 import nobrec.server.platform.outbox.NewEntry;
 import nobrec.server.platform.outbox.Outbox;
 import nobrec.server.platform.outbox.OutboxKind;
 import nobrec.server.platform.outbox.Subject;
+import nobrec.server.site.Sites;
+import nobrec.server.telling.GoneShipment;
 import org.joda.money.Money;
 import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Component;
@@ -21,14 +25,16 @@ class Postings {
 
     private final Outbox outbox;
     private final JsonMapper json;
-    private final Journal journal;
+    private final JournalBook journal;
+    private final Sites sites;
     private final InvoiceOfJob otherInvoices;
 
-    Postings(Outbox outbox, JsonMapper json, Journal journal, InvoiceOfJob otherInvoices) {
+    Postings(Outbox outbox, JsonMapper json, JournalBook journal, Sites sites, InvoiceOfJob otherInvoices) {
         this.otherInvoices = otherInvoices;
         this.outbox = outbox;
         this.json = json;
         this.journal = journal;
+        this.sites = sites;
     }
 
     @EventListener
@@ -65,11 +71,18 @@ class Postings {
     }
 
     private Draft journal(ShipmentShipped shipped) {
-        Journal.Draft draft = journal.draft(
+        GoneShipment gone = shipped.gone();
+        FreightEntry entry = FreightEntry.of(journal.accrue(new JournalBook.Freight(
+                Subject.shipment(shipped.shipmentId(), shipped.job()),
                 shipped.shipDate(),
                 "Freight of job " + shipped.job() + ", " + shipped.serviceName(),
-                shipped.freightCost());
-        return new Draft(draft.summary(), draft.entry(), shipped.freightCost());
+                shipped.freightCost(),
+                new AccountRules.Booked(
+                        gone.service().carrier().code(),
+                        sites.byId(gone.shipment().siteId()).code(),
+                        shipped.customer(),
+                        shipped.terms()))));
+        return new Draft(entry.summary(), entry, shipped.freightCost());
     }
 
     private NewEntry posting(ShipmentShipped shipped, String job, OutboxKind kind, Draft draft) {

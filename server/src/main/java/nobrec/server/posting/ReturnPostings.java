@@ -2,6 +2,7 @@ package nobrec.server.posting;
 
 import java.util.ArrayList;
 import java.util.List;
+import nobrec.server.books.JournalBook;
 import nobrec.server.connection.Connections;
 import nobrec.server.platform.money.ShopMoney;
 import nobrec.server.platform.outbox.NewEntry;
@@ -24,9 +25,9 @@ class ReturnPostings {
     private final Outbox outbox;
     private final OutboxWorker worker;
     private final JsonMapper json;
-    private final Journal journal;
+    private final JournalBook journal;
 
-    ReturnPostings(Outbox outbox, OutboxWorker worker, JsonMapper json, Journal journal) {
+    ReturnPostings(Outbox outbox, OutboxWorker worker, JsonMapper json, JournalBook journal) {
         this.outbox = outbox;
         this.worker = worker;
         this.json = json;
@@ -50,11 +51,13 @@ class ReturnPostings {
                     received.customerCharge()));
         }
         if (received.freightCost().isPositive()) {
-            Journal.Draft draft = journal.draft(
+            FreightEntry entry = FreightEntry.of(journal.accrue(new JournalBook.Freight(
+                    Subject.goodsReturn(received.returnId(), received.job()),
                     received.day(),
                     "Return freight of job " + received.job() + ", " + received.serviceName(),
-                    received.freightCost());
-            postings.add(posting(received, OutboxKind.JOURNAL, draft.summary(), draft.entry(), received.freightCost()));
+                    received.freightCost(),
+                    received.booked())));
+            postings.add(posting(received, OutboxKind.JOURNAL, entry.summary(), entry, received.freightCost()));
         }
         if (!postings.isEmpty()) {
             outbox.add(postings);

@@ -2,6 +2,7 @@ package nobrec.server.posting;
 
 import java.util.List;
 import java.util.Objects;
+import nobrec.server.books.JournalBook;
 import nobrec.server.platform.outbox.NewEntry;
 import nobrec.server.platform.outbox.Outbox;
 import nobrec.server.platform.outbox.OutboxEntry;
@@ -17,14 +18,17 @@ class Reversals {
 
     private final Outbox outbox;
     private final JsonMapper json;
+    private final JournalBook journal;
 
-    Reversals(Outbox outbox, JsonMapper json) {
+    Reversals(Outbox outbox, JsonMapper json, JournalBook journal) {
+        this.journal = journal;
         this.outbox = outbox;
         this.json = json;
     }
 
     @EventListener
     void on(ShipmentVoided voided) {
+        journal.takeBack(Subject.Kind.SHIPMENT, voided.shipmentId(), voided.day());
         List<NewEntry> reversals =
                 outbox.notReversed(PostingKinds.REVERSALS.keySet(), Subject.Kind.SHIPMENT, voided.shipmentId()).stream()
                         .map(posting -> reversal(posting, voided))

@@ -1,6 +1,7 @@
 package nobrec.server.returns;
 
 import java.time.LocalDate;
+import nobrec.core.books.AccountRules;
 import org.joda.money.Money;
 
 /**
@@ -10,6 +11,7 @@ import org.joda.money.Money;
  * @param recorded whether a source has a record of the job, to be told
  * @param carrierName empty text where it came without a label of ours; service and tracking number likewise
  * @param came what came, in words
+ * @param booked what decides on which accounts its freight is booked
  */
 public record ReturnReceived(
         long returnId,
@@ -22,4 +24,5 @@ public record ReturnReceived(
         LocalDate day,
         Money freightCost,
         Money customerCharge,
-        String came) {}
+        String came,
+        AccountRules.Booked booked) {}

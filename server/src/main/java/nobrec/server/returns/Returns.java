@@ -5,10 +5,12 @@ import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import nobrec.core.books.AccountRules;
 import nobrec.core.refusal.Refusal;
 import nobrec.core.returns.Receipt;
 import nobrec.core.returns.ReturnState;
 import nobrec.core.service.Service;
+import nobrec.core.workorder.WorkOrder;
 import nobrec.server.audit.AuditLog;
 import nobrec.server.carrier.ServiceCatalog;
 import nobrec.server.platform.Shortened;
@@ -170,17 +172,23 @@ class Returns {
 
     private void publish(ReturnRow row, Receipt receipt) {
         Optional<Service> service = Optional.ofNullable(row.serviceCode()).map(catalog::service);
+        WorkOrder job = workOrders.byId(row.workOrderId());
         events.publishEvent(new ReturnReceived(
                 row.id(),
                 row.shipmentId(),
                 row.job(),
-                !workOrders.byId(row.workOrderId()).isTyped(),
+                !job.isTyped(),
                 service.map(each -> each.carrier().name()).orElse(""),
                 service.map(Service::name).orElse(""),
                 Optional.ofNullable(row.trackingNumber()).orElse(""),
                 sites.today(),
                 row.freightCost(),
                 row.customerCharge(),
-                receipt.words()));
+                receipt.words(),
+                new AccountRules.Booked(
+                        Optional.ofNullable(row.carrierCode()).orElse(""),
+                        sites.byId(row.siteId()).code(),
+                        row.customer(),
+                        job.terms())));
     }
 }

@@ -7,10 +7,15 @@ import nobrec.core.writeback.WriteBack;
 /** What is written for one job, as JSON: its fields, and those of each package and line under these names. */
 public final class WriteBackBody {
 
-    private static final String PACKAGES = "packages";
-    private static final String LINES = "lines";
+    static final String PACKAGES = "packages";
+    static final String LINES = "lines";
 
     private WriteBackBody() {}
+
+    /** What a field of a package or line is called where what stands there is told. */
+    public static String nameOfPart(String list, int number, String field) {
+        return list + "/" + number + "/" + field;
+    }
 
     public static Map<String, Object> of(WriteBack writeBack) {
         return of(writeBack, false);

@@ -27,7 +27,7 @@ public interface WriteBackPort extends Adapter {
     /**
      * What stands there now; changes nothing.
      *
-     * @return by the field's name; of one that it does not tell nothing is known
+     * @return by the field's name, those of packages and lines by {@link WriteBackBody#nameOfPart}; of one that it does not tell nothing is known
      */
     OutsideAnswer<Map<String, String>> standing(
             Connection connection, String key, WriteBackPlan plan, WriteBack writeBack);

@@ -97,8 +97,8 @@ class WriteBackPreviews {
                 .fields()
                 .forEach((field, fresh) ->
                         changes.add(new Change("job", field, Optional.ofNullable(now.get(field)), fresh)));
-        addParts("package", writeBack.packages(), changes);
-        addParts("line", writeBack.lines(), changes);
+        addParts("package", WriteBackBody.PACKAGES, writeBack.packages(), now, changes);
+        addParts("line", WriteBackBody.LINES, writeBack.lines(), now, changes);
         return new Preview(jobNumber, writeBack.number(), changes, trouble(standing));
     }
 
@@ -111,10 +111,16 @@ class WriteBackPreviews {
                 : standing.whyOpen();
     }
 
-    private static void addParts(String of, List<Map<String, String>> parts, List<Change> changes) {
+    private static void addParts(
+            String of, String list, List<Map<String, String>> parts, Map<String, String> now, List<Change> changes) {
         for (int at = 0; at < parts.size(); at++) {
-            String which = of + " " + (at + 1);
-            parts.get(at).forEach((field, fresh) -> changes.add(new Change(which, field, Optional.empty(), fresh)));
+            int number = at + 1;
+            parts.get(at)
+                    .forEach((field, fresh) -> changes.add(new Change(
+                            of + " " + number,
+                            field,
+                            Optional.ofNullable(now.get(WriteBackBody.nameOfPart(list, number, field))),
+                            fresh)));
         }
     }
 

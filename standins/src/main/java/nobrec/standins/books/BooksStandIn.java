@@ -19,6 +19,8 @@ import tools.jackson.databind.JsonNode;
 /** The shop's books: an open invoice for each work order it knows, and a journal that refuses what does not balance. */
 public final class BooksStandIn implements StandIn {
 
+    private static final String CLOSING = "closed:";
+
     private final ShopRecords shop;
     private final RecordStore freightLines;
     private final RecordStore journal;
@@ -53,6 +55,12 @@ public final class BooksStandIn implements StandIn {
         conduct.mount(web, path());
         web.post(path() + "/invoices/{number}/freight", conduct.around(this::addFreight));
         web.post(path() + "/invoices/{number}/freight/{line}/removal", conduct.around(this::removeFreight));
+        web.post(path() + "/invoices/{number}/freight/{line}/credit", conduct.around(this::credit));
+        web.post(path() + "/orders/{number}/next-invoice", conduct.around(this::addToNextInvoice));
+        web.post(path() + "/closings", exchange -> {
+            close(exchange.form().getOrDefault("order", ""));
+            exchange.redirect(path());
+        });
         web.post(path() + "/invoices/states", conduct.around(this::tellStates));
         web.post(path() + "/payments", exchange -> {
             Map<String, String> form = exchange.form();
@@ -66,21 +74,72 @@ public final class BooksStandIn implements StandIn {
 
     private void addFreight(Exchange exchange) throws IOException {
         ShopRecords.Order order = shop.order(exchange.pathPart(0));
+        // What was done before its invoice was closed is answered as it was then.
+        if (freightLines.find(exchange.key()).isEmpty() && isClosed(order)) {
+            refuseClosed(exchange, order);
+            return;
+        }
         JsonNode line = exchange.body();
-        Map<String, Object> kept = freightLines.once(exchange.key(), () -> {
-            Map<String, Object> record = new LinkedHashMap<>();
-            record.put("invoice", order.invoice());
-            record.put("order", order.number());
-            record.put("customer", order.customer());
-            record.put("description", line.path("description").asString());
-            record.put("amount", amount(line));
-            record.put("tracking", line.path("tracking").asString());
-            record.put("shipDate", line.path("shipDate").asString());
-            return record;
-        });
+        Map<String, Object> kept =
+                freightLines.once(exchange.key(), () -> line(order, order.invoice(), line, amount(line)));
         exchange.json(
                 201,
                 Map.of("key", exchange.key(), "text", "Invoice " + kept.get("invoice") + " has the freight line."));
+    }
+
+    private static Map<String, Object> line(ShopRecords.Order order, String invoice, JsonNode line, BigDecimal amount) {
+        Map<String, Object> record = new LinkedHashMap<>();
+        record.put("invoice", invoice);
+        record.put("order", order.number());
+        record.put("customer", order.customer());
+        record.put("description", line.path("description").asString());
+        record.put("amount", amount);
+        record.put("tracking", line.path("tracking").asString());
+        record.put("shipDate", line.path("shipDate").asString());
+        return record;
+    }
+
+    private boolean isClosed(ShopRecords.Order order) {
+        return states.find(CLOSING + order.number()).isPresent();
+    }
+
+    private static void refuseClosed(Exchange exchange, ShopRecords.Order order) throws IOException {
+        exchange.json(
+                422,
+                Map.of(
+                        "key",
+                        exchange.key(),
+                        "code",
+                        "CLOSED",
+                        "reason",
+                        "Invoice " + order.invoice() + " is closed."));
+    }
+
+    /** From now on nothing of the invoice of that order changes. */
+    public void close(String order) {
+        states.put(CLOSING + order, Map.of("order", order, "state", "CLOSED"));
+    }
+
+    private void addToNextInvoice(Exchange exchange) throws IOException {
+        ShopRecords.Order order = shop.order(exchange.pathPart(0));
+        JsonNode line = exchange.body();
+        freightLines.once(exchange.key(), () -> line(order, "next of " + order.customer(), line, amount(line)));
+        exchange.json(
+                201, Map.of("key", exchange.key(), "text", "The next invoice of " + order.customer() + " has it."));
+    }
+
+    private void credit(Exchange exchange) throws IOException {
+        ShopRecords.Order order = shop.order(exchange.pathPart(0));
+        Map<String, Object> there = freightLines
+                .find(exchange.pathPart(1))
+                .orElseThrow(() -> new IllegalArgumentException("No freight line has this key."));
+        freightLines.once(exchange.key(), () -> {
+            Map<String, Object> credit = new LinkedHashMap<>(there);
+            credit.put("invoice", "credit to " + order.invoice());
+            credit.put("amount", new BigDecimal(there.get("amount").toString()).negate());
+            return credit;
+        });
+        exchange.json(201, Map.of("key", exchange.key(), "text", "Invoice " + order.invoice() + " is credited."));
     }
 
     private void removeFreight(Exchange exchange) throws IOException {
@@ -88,6 +147,13 @@ public final class BooksStandIn implements StandIn {
         Map<String, Object> there = freightLines
                 .find(line)
                 .orElseThrow(() -> new IllegalArgumentException("No freight line has this key."));
+        ShopRecords.Order order = shop.order(exchange.pathPart(0));
+        boolean gone = there.containsKey("removed");
+        boolean onItsInvoice = there.get("invoice").equals(order.invoice());
+        if (!gone && onItsInvoice && isClosed(order)) {
+            refuseClosed(exchange, order);
+            return;
+        }
         Map<String, Object> removed = new LinkedHashMap<>(there);
         removed.put("removed", true);
         freightLines.put(line, removed);

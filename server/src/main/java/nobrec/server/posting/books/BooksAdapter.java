@@ -42,6 +42,17 @@ class BooksAdapter implements BooksPort {
     }
 
     @Override
+    public OutsideAnswer<String> addToNextInvoice(Connection connection, String key, String job, FreightLine line) {
+        return calls.sendForText(connection, "POST", OutsidePath.of("orders", job, "next-invoice"), key, line);
+    }
+
+    @Override
+    public OutsideAnswer<String> credit(Connection connection, String key, String job, String lineKey) {
+        String path = OutsidePath.of("invoices", job, "freight", lineKey, "credit");
+        return calls.sendForText(connection, "POST", path, key, Map.of());
+    }
+
+    @Override
     public OutsideAnswer<String> addEntry(Connection connection, String key, FreightEntry entry) {
         return calls.sendForText(connection, "POST", "/journal", key, entry);
     }

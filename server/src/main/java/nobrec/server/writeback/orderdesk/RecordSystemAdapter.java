@@ -54,8 +54,21 @@ class RecordSystemAdapter implements WriteBackPort {
         fields.properties().forEach(each -> {
             if (each.getValue().isValueNode()) {
                 texts.put(each.getKey(), each.getValue().asString(""));
+            } else if (each.getValue().isArray()) {
+                addParts(each.getKey(), each.getValue(), texts);
             }
         });
         return texts;
+    }
+
+    private static void addParts(String list, JsonNode parts, Map<String, String> texts) {
+        for (int at = 0; at < parts.size(); at++) {
+            int number = at + 1;
+            parts.get(at)
+                    .properties()
+                    .forEach(each -> texts.put(
+                            WriteBackBody.nameOfPart(list, number, each.getKey()),
+                            each.getValue().asString("")));
+        }
     }
 }
