@@ -28,6 +28,7 @@ import { Rates } from "./rates/Rates";
 import { Returns } from "./returns/Returns";
 import { RulePage } from "./rules/RulePage";
 import { Rules } from "./rules/Rules";
+import { StatusRules } from "./rules/StatusRules";
 import { RunPage } from "./runs/RunPage";
 import { Runs } from "./runs/Runs";
 import { ScanToShip } from "./scan/ScanToShip";
@@ -87,6 +88,7 @@ export function App() {
         <Route path="/places/:id" element={<PlacePage />} />
         <Route path="/items" element={<Items />} />
         <Route path="/rules" element={<Rules />} />
+        <Route path="/rules/events" element={<StatusRules />} />
         <Route path="/rules/:id" element={<RulePage />} />
         <Route path="/papers" element={<Papers />} />
         <Route path="/papers/stickers" element={<Stickers />} />

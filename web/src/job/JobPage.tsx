@@ -70,6 +70,7 @@ function Whole({ job }: { job: Job }) {
         </h1>
         <span className="text-lg">{job.customer}</span>
         <strong className={job.status === "SHIPPED" ? "text-primary" : ""}>{statusWord(job.status)}</strong>
+        {job.shopStatus && <strong className="border border-base-content px-1.5">{job.shopStatus}</strong>}
         <span>
           promised <span className="figure">{job.promiseDate ? day(job.promiseDate) : "for no day"}</span>
         </span>

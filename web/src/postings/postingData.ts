@@ -51,6 +51,7 @@ export const KINDS = {
   SOURCE: "Order",
   JOURNAL: "Journal",
   MANIFEST: "Manifest",
+  HANDED_OVER: "Handed over",
   PICKUP: "Pickup",
   PICKUP_CALL_OFF: "Pickup, called off",
   RETURN_LABEL: "Return label",
@@ -74,7 +75,7 @@ export const STATES: Record<PostingState, { words: string; sign: string; color: 
 
 /** What hangs on a handover, a pickup or an account bears the carrier's name. */
 export function isOfAJob(row: Posting): boolean {
-  return !["MANIFEST", "PICKUP", "PICKUP_CALL_OFF", "ACCOUNT_PAYMENT"].includes(row.kind);
+  return !["MANIFEST", "HANDED_OVER", "PICKUP", "PICKUP_CALL_OFF", "ACCOUNT_PAYMENT"].includes(row.kind);
 }
 
 /** What neither waits for the carrier's word nor stays in the house can be set aside. */

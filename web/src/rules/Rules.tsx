@@ -10,6 +10,7 @@ import { useCursor } from "../ui/useCursor";
 import { isUnderWay, useTask } from "../ui/useTask";
 import { useTitle } from "../ui/useTitle";
 import { moved } from "../ui/moved";
+import { RuleTabs } from "./RuleTabs";
 import { useRules } from "./useRules";
 
 type RuleList = Schemas["rule.RuleList"];
@@ -35,7 +36,7 @@ export function Rules() {
   return (
     <div className="px-5 py-3">
       <div className="flex flex-wrap items-center gap-x-5 gap-y-1">
-        <h1>House rules</h1>
+        <RuleTabs />
         <span className="quiet flex items-center gap-1">
           <Key name="↑" /> <Key name="↓" /> choose <Key name="Enter" /> open <Key name="Alt+↑" />{" "}
           <Key name="Alt+↓" /> look at it earlier, later

@@ -202,6 +202,11 @@ public final class Limits {
 
     public static final int TARGETS = 20;
 
+    /** Rules on events, and letters of the note that one writes. */
+    public static final int STATUS_RULES = 100;
+
+    public static final int NOTE_TEMPLATE = 500;
+
     /** Rules by which freight is booked on accounts. */
     public static final int ACCOUNT_RULES = 200;
 

@@ -71,15 +71,19 @@ public final class RuleReader {
             throw Refusal.unusable(
                     "Rule “" + name + "”", "It would begin to count in no year of ours.", "Check the day.");
         }
-        int[] parts = {0};
         return new HouseRule(
                 id,
                 name,
-                condition(written.when(), 0, parts),
+                condition(written.when()),
                 written.acts().stream().map(this::act).toList(),
                 written.last(),
                 written.enabled(),
                 written.validFrom());
+    }
+
+    /** @throws Refusal that names what of the condition cannot be read */
+    public Condition condition(WrittenCondition written) {
+        return condition(written, 0, new int[] {0});
     }
 
     private Condition condition(WrittenCondition written, int depth, int[] parts) {

@@ -1,13 +1,17 @@
 package nobrec.core.telling;
 
-/** What has become of a shipment, when others are told. */
+/** What has become of a shipment, or of the invoice of a job. */
 public enum Moment {
     LABEL_BOUGHT("label bought", "shipped"),
     HANDED_OVER("handed over", "handed over"),
     DELIVERED("delivered", "delivered"),
     EXCEPTION("exception", "exception"),
     VOID("void", "void"),
-    RETURNED("came back", "returned");
+    RETURNED("came back", "returned"),
+    /** The books have an invoice of the job. */
+    INVOICED("invoiced", "invoiced"),
+    /** It is paid, or released before it is. */
+    INVOICE_PAID("invoice paid", "paid");
 
     private final String words;
     private final String status;
@@ -15,6 +19,11 @@ public enum Moment {
     Moment(String words, String status) {
         this.words = words;
         this.status = status;
+    }
+
+    /** Whether it is one of a shipment; else of a job's invoice. */
+    public boolean isOfShipment() {
+        return this != INVOICED && this != INVOICE_PAID;
     }
 
     public String words() {

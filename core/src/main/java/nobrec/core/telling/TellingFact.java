@@ -15,6 +15,7 @@ import java.util.Optional;
 /** What can be told of a shipment. Templates ask for it by its name, letter case and more than one blank aside. */
 public enum TellingFact {
     STATUS("status", TEXT, "what has become of it: shipped, handed over, delivered, exception, void or returned"),
+    JOB_STATUS("job status", TEXT, "the job’s own status, as rules on events set it"),
     JOB("job", TEXT, "number of the job"),
     ORIGIN_NUMBER("origin number", TEXT, "its number in the system it belongs to, where it came through another one"),
     GOES_WITH("goes with", SEVERAL, "numbers of the other jobs in the shipment"),
@@ -44,7 +45,7 @@ public enum TellingFact {
     SHIP_DATE("ship date", DAY, "day it left"),
     ARRIVAL("arrival", DAY, "day it is to arrive"),
     TOLD_AT("told at", MOMENT, "when this became known, in the shop’s time"),
-    EXCEPTION("exception", TEXT, "what the carrier says has happened"),
+    EXCEPTION("exception", TEXT, "what has happened, in words"),
     PACKAGES("packages", COUNT, "how many packages"),
     WEIGHT_OF_ALL("weight", WEIGHT, "weight of all packages"),
     CONTENTS("contents", SEVERAL, "what is in each package, with lots"),

@@ -103,7 +103,7 @@ class BooksController {
     @GetMapping
     @ForAllButPackers
     BooksView books() {
-        BooksSetUp now = journal.setUp();
+        BooksSetUp now = journal.current();
         return new BooksView(
                 new BooksEntry(
                         now.version(),

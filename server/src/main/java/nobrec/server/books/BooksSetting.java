@@ -11,6 +11,7 @@ import nobrec.core.books.ClosedInvoice;
 import nobrec.core.refusal.Refusal;
 import nobrec.server.audit.AuditLog;
 import nobrec.server.carrier.ServiceCatalog;
+import nobrec.server.platform.SetUpVersion;
 import nobrec.server.site.Sites;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -22,13 +23,21 @@ class BooksSetting {
     private final BooksMapper mapper;
     private final ServiceCatalog catalog;
     private final Sites sites;
+    private final SetUpVersion setUpVersion;
     private final AuditLog auditLog;
     private final Clock clock;
 
-    BooksSetting(BooksMapper mapper, ServiceCatalog catalog, Sites sites, AuditLog auditLog, Clock clock) {
+    BooksSetting(
+            BooksMapper mapper,
+            ServiceCatalog catalog,
+            Sites sites,
+            SetUpVersion setUpVersion,
+            AuditLog auditLog,
+            Clock clock) {
         this.mapper = mapper;
         this.catalog = catalog;
         this.sites = sites;
+        this.setUpVersion = setUpVersion;
         this.auditLog = auditLog;
         this.clock = clock;
     }
@@ -71,6 +80,7 @@ class BooksSetting {
         if (!rows.isEmpty()) {
             mapper.insertRules(rows);
         }
+        setUpVersion.changed();
         auditLog.write(signIn, act(before, change), "Books", rows.size() + " account rules");
     }
 

@@ -12,6 +12,8 @@ import nobrec.core.books.JournalEntry;
 import nobrec.core.books.JournalEntry.Line;
 import nobrec.core.books.JournalEntry.Side;
 import nobrec.server.platform.NobrecSettings;
+import nobrec.server.platform.Remembered;
+import nobrec.server.platform.SetUpVersion;
 import nobrec.server.platform.Shortened;
 import nobrec.server.platform.outbox.Subject;
 import org.joda.money.Money;
@@ -28,19 +30,36 @@ public class JournalBook {
     /** So many entries are read at once. */
     private static final int PART = 1_000;
 
+    /** What is set up; a closed period is over, so that who learns of it a second later books nothing into it. */
+    private record Kept(BooksSetUp setUp, AccountRules rules) {}
+
     private final BooksMapper mapper;
     private final FreightAccrual usual;
+    private final Remembered<Kept> kept;
     private final Clock clock;
 
-    JournalBook(BooksMapper mapper, NobrecSettings settings, Clock clock) {
+    JournalBook(BooksMapper mapper, NobrecSettings settings, SetUpVersion version, Clock clock) {
         this.mapper = mapper;
         this.usual = new FreightAccrual(
                 settings.accounts().freightExpense(), settings.accounts().freightLiability());
+        this.kept = new Remembered<>(version, this::read);
         this.clock = clock;
     }
 
-    public BooksSetUp setUp() {
+    private Kept read() {
+        return new Kept(
+                mapper.setUp().orElse(BooksSetUp.NONE),
+                new AccountRules(
+                        mapper.rules().stream().map(AccountRuleRow::rule).toList(), usual));
+    }
+
+    /** As it stands now. */
+    BooksSetUp current() {
         return mapper.setUp().orElse(BooksSetUp.NONE);
+    }
+
+    public BooksSetUp setUp() {
+        return kept.get().setUp();
     }
 
     FreightAccrual usual() {
@@ -57,8 +76,7 @@ public class JournalBook {
     /** In the transaction of what it is for. Where the day's period is closed it stands on the first day that is open, and says so. */
     @Transactional(propagation = Propagation.MANDATORY)
     public JournalEntry accrue(Freight freight) {
-        AccountRules rules = new AccountRules(
-                mapper.rules().stream().map(AccountRuleRow::rule).toList(), usual);
+        AccountRules rules = kept.get().rules();
         LocalDate day = openDay(freight.day());
         JournalEntry entry = rules.accountsOf(freight.booked())
                 .entry(day, text(freight.description(), freight.day(), day), freight.cost());

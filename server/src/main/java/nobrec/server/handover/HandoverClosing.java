@@ -174,6 +174,7 @@ class HandoverClosing implements OutboxHandler {
         if (answer instanceof OutsideAnswer.Accepted<String> accepted) {
             outbox.done(entry, accepted.result());
             mapper.close(row.id(), accepted.result());
+            outbox.add(List.of(NewEntry.ours(OutboxKind.HANDED_OVER, entry.subject())));
         } else if (answer instanceof OutsideAnswer.Refused<String> refused) {
             outbox.refused(entry, refused.reason());
             papers.markVoid(Subject.Kind.HANDOVER, row.id(), entry.id());

@@ -6,13 +6,14 @@ import java.util.List;
 import nobrec.core.limit.Limits;
 import nobrec.core.refusal.Refusal;
 import nobrec.server.audit.AuditLog;
+import nobrec.server.platform.Shortened;
 import nobrec.server.workorder.WorkOrders;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
 /** What people tell each other of a job. */
 @Service
-class JobNotes {
+public class JobNotes {
 
     /** @param writtenBy sign-in */
     record Note(long id, Instant writtenAt, String writtenBy, String text) {}
@@ -46,6 +47,18 @@ class JobNotes {
         }
         mapper.insert(id, clock.instant(), signIn, text.strip());
         auditLog.write(signIn, "wrote a note", "Job " + number, text.strip());
+    }
+
+    /** A rule writes one; where there are as many as there can be, the log alone has it. */
+    @Transactional
+    public void writeByRule(long workOrderId, String text, String rule) {
+        if (mapper.count(workOrderId) < Limits.NOTES_OF_JOB) {
+            mapper.insert(
+                    workOrderId,
+                    clock.instant(),
+                    AuditLog.BY_ITSELF,
+                    Shortened.to(Limits.NOTES, text.strip() + " (" + rule + ")"));
+        }
     }
 
     /** Whoever wrote it may take it out again; it stays in the log. */

@@ -31,6 +31,7 @@ import nobrec.server.platform.NobrecSettings;
 import nobrec.server.platform.money.ShopMoney;
 import nobrec.server.platform.outbox.Subject;
 import nobrec.server.shipment.Shipments;
+import nobrec.server.telling.JobStatuses;
 import nobrec.server.workorder.WorkOrders;
 import nobrec.server.workorder.list.JobAttentions;
 import org.springframework.stereotype.Component;
@@ -53,6 +54,7 @@ class JobPages {
             OrderField.DUTY_PAYER,
             OrderField.CURRENCY);
 
+    private final JobStatuses statuses;
     private final WorkOrders workOrders;
     private final Shipments shipments;
     private final JobAttentions attentions;
@@ -68,6 +70,7 @@ class JobPages {
     private final ShopMoney money;
 
     JobPages(
+            JobStatuses statuses,
             WorkOrders workOrders,
             Shipments shipments,
             JobAttentions attentions,
@@ -81,6 +84,7 @@ class JobPages {
             AuditLog auditLog,
             NobrecSettings settings,
             ShopMoney money) {
+        this.statuses = statuses;
         this.workOrders = workOrders;
         this.shipments = shipments;
         this.attentions = attentions;
@@ -107,6 +111,7 @@ class JobPages {
                 job.source(),
                 job.customer(),
                 job.status(),
+                statuses.of(job.id()),
                 job.particulars().hold(),
                 workOrders.cameIn(job.id()),
                 job.promiseDate(),

@@ -14,6 +14,7 @@ import nobrec.server.api.figure.WeightFigure;
 /**
  * Everything about one job.
  *
+ * @param shopStatus the shop's own word for where it stands, as rules on events set it; empty text for none
  * @param hold why it must not go; empty text when it may
  * @param mayEdit whether whoever looks may change it now
  * @param placeKind what stands at its ship-to, in words, and who or what says so
@@ -25,6 +26,7 @@ public record JobView(
         String source,
         String customer,
         WorkOrderStatus status,
+        String shopStatus,
         String hold,
         Instant cameIn,
         Optional<LocalDate> promiseDate,

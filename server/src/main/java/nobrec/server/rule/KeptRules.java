@@ -74,7 +74,12 @@ class KeptRules {
 
     /** @throws Refusal that names what of it cannot be read */
     HouseRule read(long id, RuleDocument document) {
-        return new RuleReader(shopWords.known(), slipDesigns.names(), settings.units()).read(id, document.written());
+        return reader().read(id, document.written());
+    }
+
+    /** With the words that are known here now. */
+    RuleReader reader() {
+        return new RuleReader(shopWords.known(), slipDesigns.names(), settings.units());
     }
 
     private KeptRule kept(HouseRuleRow row) {

@@ -62,6 +62,11 @@ public class HandedPackages {
         return mapper.takeOut(packageId, handover) > 0;
     }
 
+    /** The shipments that have gone with a handover and left no package behind. */
+    public List<Long> goneWith(long handover) {
+        return mapper.goneWith(handover);
+    }
+
     /** The shipments of which packages are in a handover; their rows are locked, in order. */
     @Transactional(propagation = Propagation.MANDATORY)
     public List<Long> shipmentsLocked(long handover) {

@@ -193,6 +193,9 @@ interface ShipmentMapper {
     int takeOut(@Param("packageId") long packageId, @Param("handover") long handover);
 
     /** Ids of the shipments with packages in a handover, in order. */
+    /** Those of which packages are in a handover and none is in no handover. */
+    List<Long> goneWith(long handover);
+
     List<Long> shipmentsIn(long handover);
 
     void insertVoided(@Param("voided") NewVoided voided);

@@ -29,6 +29,7 @@ import nobrec.server.platform.NobrecSettings;
 import nobrec.server.platform.money.ShopMoney;
 import nobrec.server.shipment.Shipments;
 import nobrec.server.site.Sites;
+import org.springframework.beans.factory.ObjectProvider;
 import org.springframework.stereotype.Component;
 
 /** Gathers what can be told of the jobs of a shipment. */
@@ -41,13 +42,21 @@ public class FactSheets {
     private final ServiceCatalog catalog;
     private final Sites sites;
     private final NobrecSettings settings;
+    private final ObjectProvider<JobStatuses> statuses;
     private final Clock clock;
 
-    FactSheets(Shipments shipments, ServiceCatalog catalog, Sites sites, NobrecSettings settings, Clock clock) {
+    FactSheets(
+            Shipments shipments,
+            ServiceCatalog catalog,
+            Sites sites,
+            NobrecSettings settings,
+            ObjectProvider<JobStatuses> statuses,
+            Clock clock) {
         this.shipments = shipments;
         this.catalog = catalog;
         this.sites = sites;
         this.settings = settings;
+        this.statuses = statuses;
         this.clock = clock;
     }
 
@@ -78,8 +87,19 @@ public class FactSheets {
                         .toList());
     }
 
-    private static void aboutJob(WorkOrder job, Map<TellingFact, String> facts) {
+    /** What can be told of a job without a shipment. */
+    public FactSheet ofJob(WorkOrder job, Moment moment) {
+        Map<TellingFact, String> facts = new EnumMap<>(TellingFact.class);
+        facts.put(TellingFact.STATUS, moment.status());
+        aboutJob(job, facts);
+        aboutPlace(job.shipToOnPapers(), facts);
+        facts.put(TellingFact.TOLD_AT, now());
+        return new FactSheet(facts, job.particulars().custom(), List.of(), List.of());
+    }
+
+    private void aboutJob(WorkOrder job, Map<TellingFact, String> facts) {
         Particulars more = job.particulars();
+        facts.put(TellingFact.JOB_STATUS, statuses.getObject().of(job.id()));
         facts.put(TellingFact.JOB, job.number());
         facts.put(TellingFact.ORIGIN_NUMBER, more.originNumber());
         facts.put(TellingFact.CUSTOMER, job.customer());

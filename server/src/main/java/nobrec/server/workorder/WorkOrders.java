@@ -22,6 +22,7 @@ import nobrec.server.audit.AuditLog;
 import nobrec.server.place.Places;
 import nobrec.server.workorder.list.JobAttentions;
 import org.joda.money.Money;
+import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -39,6 +40,7 @@ public class WorkOrders {
     private final JobAttentions attentions;
     private final Places places;
     private final JobPlaces jobPlaces;
+    private final ApplicationEventPublisher events;
     private final AuditLog auditLog;
 
     WorkOrders(
@@ -49,8 +51,10 @@ public class WorkOrders {
             JobAttentions attentions,
             Places places,
             JobPlaces jobPlaces,
+            ApplicationEventPublisher events,
             AuditLog auditLog) {
         this.jobPlaces = jobPlaces;
+        this.events = events;
         this.attentions = attentions;
         this.places = places;
         this.mapper = mapper;
@@ -275,6 +279,7 @@ public class WorkOrders {
         if (before != state && (state.letsGo() || !before.letsGo())) {
             mapper.updateInvoiceState(job.id(), state);
             changes.of(job.id());
+            events.publishEvent(new InvoiceLearned(number, state));
             auditLog.write(signIn, "learned what a job's invoice is", "Job " + number, state.words());
         }
     }

@@ -240,6 +240,7 @@ class WriteBackController {
                                 each.word(), each.about(), each.kind().forms(), each.scope()))
                         .toList(),
                 Arrays.stream(Moment.values())
+                        .filter(Moment::isOfShipment)
                         .map(each -> new Choice(each.name(), each.words()))
                         .toList(),
                 sources.recordSystems().stream()

@@ -9,7 +9,6 @@ import nobrec.core.refusal.Refusal;
 import nobrec.core.shipment.Shipment;
 import nobrec.core.shipment.ShipmentState;
 import nobrec.core.telling.FactSheet;
-import nobrec.core.telling.Moment;
 import nobrec.core.workorder.WorkOrder;
 import nobrec.core.writeback.WriteBack;
 import nobrec.core.writeback.WriteBackPlan;
@@ -83,7 +82,7 @@ class WriteBackPreviews {
         WriteBackPort port = targets.port(to);
         WriteBackTargets.requireUsable(plan, port);
         Found found = found(jobNumber);
-        FactSheet sheet = sheets.of(found.gone(), found.job(), Moment.LABEL_BOUGHT);
+        FactSheet sheet = writer.sheetNow(found.gone(), found.job());
         WriteBack writeBack = new WriteBacks(plan).of(sheet);
         if (writeBack.number().isEmpty()) {
             return new Preview(jobNumber, "", List.of(), "The job has no number there, so nothing is written of it.");

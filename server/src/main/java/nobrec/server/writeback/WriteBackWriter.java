@@ -2,7 +2,6 @@ package nobrec.server.writeback;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
 import nobrec.core.telling.FactSheet;
@@ -10,7 +9,9 @@ import nobrec.core.telling.Moment;
 import nobrec.core.telling.TellingFact;
 import nobrec.core.workorder.WorkOrder;
 import nobrec.core.writeback.WriteBacks;
-import nobrec.server.booking.ShipmentShipped;
+import nobrec.server.moment.MomentReached;
+import nobrec.server.moment.MomentRow;
+import nobrec.server.moment.Moments;
 import nobrec.server.platform.outbox.NewEntry;
 import nobrec.server.platform.outbox.Outbox;
 import nobrec.server.platform.outbox.OutboxEntry;
@@ -38,32 +39,48 @@ class WriteBackWriter {
 
     private final WriteBackTargets targets;
     private final FactSheets sheets;
+    private final Moments moments;
     private final Outbox outbox;
     private final OutboxWorker worker;
     private final JsonMapper json;
 
-    WriteBackWriter(WriteBackTargets targets, FactSheets sheets, Outbox outbox, OutboxWorker worker, JsonMapper json) {
+    WriteBackWriter(
+            WriteBackTargets targets,
+            FactSheets sheets,
+            Moments moments,
+            Outbox outbox,
+            OutboxWorker worker,
+            JsonMapper json) {
         this.targets = targets;
         this.sheets = sheets;
+        this.moments = moments;
         this.outbox = outbox;
         this.worker = worker;
         this.json = json;
     }
 
+    /** What came back and what is void is told in its own way. */
     @EventListener
-    void on(ShipmentShipped shipped) {
-        add(toldOf(shipped.gone(), Moment.LABEL_BOUGHT));
+    void on(MomentReached reached) {
+        if (reached.moment() != Moment.RETURNED && reached.moment() != Moment.VOID) {
+            reached.gone().ifPresent(gone -> add(toldOf(gone, reached.moment(), reached.detail())));
+        }
     }
 
     /** What each system is told of each job of a shipment at a moment. */
-    private List<NewEntry> toldOf(GoneShipment gone, Moment moment) {
+    private List<NewEntry> toldOf(GoneShipment gone, Moment moment, String detail) {
         List<NewEntry> entries = new ArrayList<>();
         for (WriteBackTarget target : targets.all()) {
             if (target.active() && target.plan().moments().contains(moment)) {
                 gone.jobs().all().stream()
                         .filter(job -> isToldOf(target, job))
                         .forEach(job -> entry(
-                                        target, gone, job, sheets.of(gone, job, moment), moment.name(), moment.words())
+                                        target,
+                                        gone,
+                                        job,
+                                        sheets.of(gone, job, moment).with(TellingFact.EXCEPTION, detail),
+                                        moment.name(),
+                                        moment.words())
                                 .ifPresent(entries::add));
             }
         }
@@ -107,8 +124,7 @@ class WriteBackWriter {
      */
     @Transactional
     public boolean onDemand(WriteBackTarget target, GoneShipment gone, WorkOrder job) {
-        Optional<NewEntry> entry =
-                entry(target, gone, job, sheets.of(gone, job, Moment.LABEL_BOUGHT), ON_DEMAND, "on demand");
+        Optional<NewEntry> entry = entry(target, gone, job, sheetNow(gone, job), ON_DEMAND, "on demand");
         boolean waits = outbox.of(Subject.Kind.SHIPMENT, gone.shipment().id()).stream()
                 .anyMatch(each -> each.moment().equals(ON_DEMAND)
                         && each.state() == OutboxState.WAITING
@@ -120,6 +136,16 @@ class WriteBackWriter {
         return entry.isPresent();
     }
 
+    /** As it stands by what became known last. */
+    FactSheet sheetNow(GoneShipment gone, WorkOrder job) {
+        Optional<MomentRow> latest = moments.latest(gone.shipment().id());
+        Moment moment = latest.map(MomentRow::moment)
+                .filter(each -> each != Moment.VOID)
+                .orElse(Moment.LABEL_BOUGHT);
+        return sheets.of(gone, job, moment)
+                .with(TellingFact.EXCEPTION, latest.map(MomentRow::detail).orElse(""));
+    }
+
     @EventListener
     void on(ReturnReceived received) {
         if (!received.recorded()) {
@@ -127,15 +153,14 @@ class WriteBackWriter {
         }
         GoneShipment gone = sheets.load(received.shipmentId());
         List<NewEntry> entries = new ArrayList<>();
-        for (NewEntry entry : toldOf(gone, Moment.RETURNED)) {
+        for (NewEntry entry : toldOf(gone, Moment.RETURNED, received.came())) {
             if (entry.subject().name().equals(received.job())) {
                 FactSheet sheet = json.readValue(entry.request(), Told.class)
                         .sheet()
                         .with(TellingFact.CARRIER, received.carrierName())
                         .with(TellingFact.SERVICE, received.serviceName())
                         .with(TellingFact.TRACKING, received.trackingNumber())
-                        .with(TellingFact.SHIP_DATE, received.day().toString())
-                        .with(TellingFact.EXCEPTION, received.came());
+                        .with(TellingFact.SHIP_DATE, received.day().toString());
                 entries.add(new NewEntry(
                                 entry.kind(),
                                 Subject.goodsReturn(received.returnId(), received.job()),
@@ -193,13 +218,7 @@ class WriteBackWriter {
                 .filter(each -> each.number().equals(entry.subjectName()))
                 .findFirst()
                 .orElseThrow();
-        Moment moment = entry.moment().equals(ON_DEMAND) ? Moment.LABEL_BOUGHT : Moment.valueOf(entry.moment());
-        return new Told(
-                false,
-                sheets.of(gone, job, moment)
-                        .with(
-                                TellingFact.STATUS,
-                                Objects.requireNonNullElse(told.sheet().facts().get(TellingFact.STATUS), "")));
+        return new Told(false, sheetNow(gone, job));
     }
 
     /** At once, so that nobody waits for the next sweep. */

@@ -25,6 +25,7 @@ import java.util.Optional;
 import java.util.Random;
 import java.util.concurrent.TimeUnit;
 import nobrec.server.ServerTest;
+import nobrec.server.platform.SetUpVersion;
 import nobrec.server.platform.outbox.OutboxWorker;
 import nobrec.standins.http.Behavior;
 import org.junit.jupiter.api.AfterEach;
@@ -35,6 +36,7 @@ import org.junit.jupiter.params.provider.CsvSource;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.http.HttpStatus;
 import org.springframework.test.web.servlet.assertj.MvcTestResult;
+import org.springframework.transaction.support.TransactionOperations;
 import tools.jackson.databind.JsonNode;
 
 /** Freight on invoices that are closed meanwhile, and the journal as another program reads it. */
@@ -45,6 +47,12 @@ class BooksTest extends ServerTest {
 
     @Autowired
     private OutboxWorker worker;
+
+    @Autowired
+    private SetUpVersion setUpVersion;
+
+    @Autowired
+    private TransactionOperations transactions;
 
     @TempDir
     private Path folder;
@@ -215,7 +223,9 @@ class BooksTest extends ServerTest {
         ship(weighedJob("T-137", "Plover Ground"));
         JsonNode before = get(PATH + "/balance?from=2026-12-01&until=2026-12-01");
         assertThat(change("CREDIT", Optional.of("2026-12-01"), List.of())).hasStatus(HttpStatus.UNPROCESSABLE_CONTENT);
+        assertThat(change("CREDIT", Optional.of("2026-11-30"), List.of())).hasStatusOk();
         database.update("UPDATE books_set_up SET closed_through = ?", LocalDate.parse("2026-12-01"));
+        transactions.executeWithoutResult(status -> setUpVersion.changed());
         ship(weighedJob("T-138", "Plover Ground"));
         assertThat(get(PATH + "/balance?from=2026-12-01&until=2026-12-01")).isEqualTo(before);
         assertThat(database.queryForObject(

@@ -18,6 +18,8 @@ public enum OutboxKind {
     JOURNAL("Journal"),
     /** A carrier is asked for the manifest of a handover. */
     MANIFEST("Manifest", true),
+    /** The shipments of a handover have been handed over. */
+    HANDED_OVER("Handed over"),
     /** A carrier is asked to pick up. */
     PICKUP("Pickup", true),
     /** A pickup is called off. */
