@@ -40,6 +40,7 @@ import { Sources } from "./sources/Sources";
 import { Frame } from "./ui/Frame";
 import { benchOf } from "./ui/JobLink";
 import { Wordbook } from "./wordbook/Wordbook";
+import { Subscriptions } from "./writebacks/Subscriptions";
 import { WriteBacks } from "./writebacks/WriteBacks";
 import { Nowhere, Trouble, Waiting } from "./ui/states";
 
@@ -100,6 +101,7 @@ export function App() {
         <Route path="/partners/notices" element={<ShipNotices timeZone={who.data.timeZone} />} />
         <Route path="/books" element={<Books />} />
         <Route path="/write-backs" element={<WriteBacks />} />
+        <Route path="/write-backs/events" element={<Subscriptions timeZone={who.data.timeZone} />} />
         <Route path="/connections" element={<Connections />} />
         <Route path="/" element={<Navigate to="/departures" replace />} />
         <Route path="*" element={<Nowhere />} />

@@ -17,7 +17,7 @@ export function Books() {
   return (
     <div className="px-5 py-3">
       <h1>Books</h1>
-      <div className="mt-3 grid gap-x-10 gap-y-6 lg:grid-cols-[minmax(0,1fr)_minmax(0,1.35fr)]">
+      <div className="mt-3 grid gap-x-10 gap-y-6 lg:grid-cols-[minmax(0,1fr)_minmax(0,1.9fr)]">
         <Journal today={books.data.today} />
         <BooksForm key={books.data.entry.version} view={books.data} />
       </div>

@@ -12,6 +12,7 @@ import { Labeled } from "../ui/Labeled";
 import { OutcomesLine } from "../ui/outcomes";
 import { ProblemLine } from "../ui/states";
 import { PickPapers } from "./PickPapers";
+import { TellOthers } from "./TellOthers";
 import type { Chosen } from "./useChosen";
 
 export const MOST_AT_ONCE = 500;
@@ -38,6 +39,7 @@ export function ChosenStrip({ chosen, all }: { chosen: Chosen; all: ReactNode })
   const numbers = rows.map((row) => row.number);
   const [asking, setAsking] = useState<"hold" | "field" | undefined>();
   const [picking, setPicking] = useState(false);
+  const [telling, setTelling] = useState(false);
   const [text, setText] = useState("");
   const [field, setField] = useState<Field>("PROMISE_DATE");
   const act = useMutation({
@@ -107,6 +109,16 @@ export function ChosenStrip({ chosen, all }: { chosen: Chosen; all: ReactNode })
         >
           Print <Key name="P" />
         </button>
+        {may("SEE_CHARGES") && (
+          <button
+            type="button"
+            className="act"
+            aria-expanded={telling}
+            onClick={() => setTelling((before) => !before)}
+          >
+            Write back
+          </button>
+        )}
         {may("BRING_IN") && (
           <>
             <button type="button" className="act" disabled={tooMany} onClick={() => setAsking("hold")}>
@@ -133,6 +145,7 @@ export function ChosenStrip({ chosen, all }: { chosen: Chosen; all: ReactNode })
         </button>
       </div>
       {picking && <PickPapers jobs={numbers} />}
+      {telling && <TellOthers jobs={numbers} />}
       {asking && (
         <form
           className="mt-2 flex flex-wrap items-end gap-3"

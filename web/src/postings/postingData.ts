@@ -57,6 +57,7 @@ export const KINDS = {
   RETURN_LABEL: "Return label",
   RETURN_VOID: "Return label, void",
   ACCOUNT_PAYMENT: "Payment to carrier",
+  EVENT: "Event",
   VOID: "Void",
   INVOICE_REVERSAL: "Invoice, reversed",
   SOURCE_REVERSAL: "Order, as it is after a void",
@@ -83,6 +84,7 @@ export function canBeSetAside(row: Posting): boolean {
   const kinds: Posting["kind"][] = [
     "INVOICE",
     "SOURCE",
+    "EVENT",
     "JOURNAL",
     "INVOICE_REVERSAL",
     "SOURCE_REVERSAL",

@@ -7,6 +7,7 @@ import { NewTarget } from "./NewTarget";
 import { PlanForm } from "./PlanForm";
 import { Preview } from "./Preview";
 import { TargetLimits } from "./TargetLimits";
+import { WriteBackTabs } from "./WriteBackTabs";
 import { type TargetView, useWriteBackAct, useWriteBacks, type WriteBacksView } from "./writeBackData";
 
 const NEW = "";
@@ -23,7 +24,7 @@ export function WriteBacks() {
   }
   return (
     <div className="px-5 py-3">
-      <h1>Write-backs</h1>
+      <WriteBackTabs />
       <Both view={all.data} />
     </div>
   );

@@ -6,6 +6,7 @@ import java.nio.file.Path;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.condition.EnabledIfSystemProperty;
+import org.openqa.selenium.By;
 import org.openqa.selenium.Keys;
 
 /** Takes the pictures of docs/screenshots; run by {@code ./nobrec screenshots} only. */
@@ -48,7 +49,6 @@ class ScreenshotsTest {
             desk.press(Keys.F10);
             desk.waitForText("✓ Shipped");
             pictures(desk);
-            keep(desk, "bench-shipped");
             desk.open("/jobs/one?job=2417");
             desk.waitForText("Who did what");
             keep(desk, "job");
@@ -124,6 +124,16 @@ class ScreenshotsTest {
             desk.open("/partners");
             desk.waitForText("package numbers (SSCC) are left");
             keep(desk, "partners");
+            desk.open("/write-backs");
+            desk.waitForText("Their words for ours");
+            desk.tabTo("Job");
+            desk.type("2417");
+            desk.browser()
+                    .findElement(By.xpath("//button[text()='Show what would be written']"))
+                    .click();
+            desk.waitForText("There now");
+            desk.browser().executeScript("document.querySelector('main').scrollTop = 0");
+            keep(desk, "write-backs");
         }
     }
 

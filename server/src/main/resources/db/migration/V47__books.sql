@@ -37,3 +37,26 @@ CREATE TABLE IF NOT EXISTS journal_entry (
     INDEX journal_entry_by_subject (subject_kind, subject_id),
     CONSTRAINT journal_entry_reverses UNIQUE (reverses)
 );
+
+-- What was booked before this journal was kept.
+INSERT INTO journal_entry (booked_on, description, debit_account, credit_account, amount, job, customer, carrier, subject_kind,
+                           subject_id, reverses, made_at)
+SELECT JSON_VALUE(o.request, '$.date'), LEFT(JSON_VALUE(o.request, '$.description'), 500), JSON_VALUE(o.request, '$.lines[0].account'),
+       JSON_VALUE(o.request, '$.lines[1].account'), JSON_VALUE(o.request, '$.lines[0].amount'), o.subject_name,
+       COALESCE(w.customer, ''), '', o.subject_kind, o.subject_id, NULL, o.made_at
+FROM outbox o
+LEFT JOIN shipment s ON o.subject_kind = 'SHIPMENT' AND s.id = o.subject_id
+LEFT JOIN work_order w ON w.id = s.work_order_id
+WHERE o.kind = 'JOURNAL' AND NOT EXISTS (SELECT 1 FROM journal_entry)
+ORDER BY o.id;
+
+INSERT IGNORE INTO journal_entry (booked_on, description, debit_account, credit_account, amount, job, customer, carrier, subject_kind,
+                                  subject_id, reverses, made_at)
+SELECT JSON_VALUE(o.request, '$.date'), LEFT(JSON_VALUE(o.request, '$.description'), 500), JSON_VALUE(o.request, '$.lines[1].account'),
+       JSON_VALUE(o.request, '$.lines[0].account'), JSON_VALUE(o.request, '$.lines[0].amount'), j.job, j.customer, j.carrier,
+       o.subject_kind, o.subject_id, j.id, o.made_at
+FROM outbox o
+JOIN outbox made ON made.id = o.reverses
+JOIN journal_entry j ON j.subject_kind = made.subject_kind AND j.subject_id = made.subject_id AND j.made_at = made.made_at
+WHERE o.kind = 'JOURNAL_REVERSAL'
+ORDER BY o.id;

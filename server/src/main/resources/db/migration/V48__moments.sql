@@ -31,3 +31,16 @@ CREATE TABLE IF NOT EXISTS job_status (
     set_at        DATETIME(6)  NOT NULL,
     FOREIGN KEY (work_order_id) REFERENCES work_order (id)
 );
+
+-- What became of shipments before this list was kept, as far as it is known.
+INSERT INTO shipment_moment (shipment_id, moment, reached_at)
+SELECT id, 'LABEL_BOUGHT', shipped_at FROM shipment
+WHERE state = 'SHIPPED' AND shipped_at IS NOT NULL AND NOT EXISTS (SELECT 1 FROM shipment_moment)
+ORDER BY shipped_at;
+
+INSERT IGNORE INTO shipment_moment (shipment_id, moment, reached_at)
+SELECT p.shipment_id, 'HANDED_OVER', MAX(h.closed_at)
+FROM package p JOIN handover h ON h.id = p.handover_id
+WHERE h.state = 'CLOSED' AND h.closed_at IS NOT NULL
+  AND NOT EXISTS (SELECT 1 FROM package other WHERE other.shipment_id = p.shipment_id AND other.handover_id IS NULL)
+GROUP BY p.shipment_id;

@@ -260,6 +260,8 @@ class ArchitectureTest {
                             "site",
                             "telling",
                             "workorder")),
+            Map.entry(
+                    "subscription", List.of("api", "audit", "connection", "moment", "platform", "shipment", "telling")),
             Map.entry("telling", List.of("carrier", "platform", "shipment", "site")),
             Map.entry(
                     "writeback",

@@ -4,6 +4,7 @@ import java.nio.charset.StandardCharsets;
 import java.security.GeneralSecurityException;
 import java.security.MessageDigest;
 import java.util.HexFormat;
+import java.util.Optional;
 import javax.crypto.Mac;
 import javax.crypto.spec.SecretKeySpec;
 import nobrec.core.refusal.Refusal;
@@ -33,6 +34,11 @@ public class SignedCalls {
                 signed(secret, body).getBytes(StandardCharsets.US_ASCII), signature.getBytes(StandardCharsets.UTF_8))) {
             throw notSigned();
         }
+    }
+
+    /** What we sign ourselves; nothing where no secret is kept. */
+    public Optional<String> signature(Connection connection, String body) {
+        return connection.credentials().map(each -> signed(each.secret(), body));
     }
 
     private static Refusal notSigned() {

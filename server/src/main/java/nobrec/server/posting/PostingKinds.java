@@ -19,7 +19,7 @@ final class PostingKinds {
             .collect(Collectors.toUnmodifiableSet());
 
     static final Set<OutboxKind> ALL = Stream.concat(
-                    BOOKS.stream(), Stream.of(OutboxKind.SOURCE, OutboxKind.SOURCE_REVERSAL))
+                    BOOKS.stream(), Stream.of(OutboxKind.SOURCE, OutboxKind.SOURCE_REVERSAL, OutboxKind.EVENT))
             .collect(Collectors.toUnmodifiableSet());
 
     /** All that others are told: write-backs, and notices to partners. */

@@ -34,6 +34,8 @@ public enum OutboxKind {
     SHIP_NOTICE("Ship notice"),
     /** A partner is told that it has not left. */
     SHIP_NOTICE_REVERSAL("Ship notice, canceled"),
+    /** A subscriber is called with an event. */
+    EVENT("Event"),
     /** A consignment is made void with its carrier. */
     VOID("Void", true),
     /** The freight line is taken off the invoice. */
@@ -44,7 +46,7 @@ public enum OutboxKind {
     JOURNAL_REVERSAL("Journal, reversed");
 
     /** What stands there is what was written last. */
-    static final Set<OutboxKind> IN_ORDER = Set.of(SOURCE, SOURCE_REVERSAL);
+    static final Set<OutboxKind> IN_ORDER = Set.of(SOURCE, SOURCE_REVERSAL, EVENT);
 
     private final String words;
     private final boolean refusedForGood;

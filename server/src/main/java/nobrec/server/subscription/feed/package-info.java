@@ -1,0 +1,2 @@
+/** Subscribers that come for events. */
+package nobrec.server.subscription.feed;

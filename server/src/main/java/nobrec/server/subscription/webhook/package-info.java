@@ -1,0 +1,2 @@
+/** Subscribers that are called. */
+package nobrec.server.subscription.webhook;
