@@ -1,3 +1,4 @@
+import { useState } from "react";
 import { Trouble, Waiting } from "../ui/states";
 import { useTitle } from "../ui/useTitle";
 import { BooksForm } from "./BooksForm";
@@ -8,6 +9,7 @@ import { Journal } from "./Journal";
 export function Books() {
   useTitle("Books");
   const books = useBooks();
+  const [kept, setKept] = useState(false);
   if (books.isPending) {
     return <Waiting what="The books" />;
   }
@@ -19,7 +21,7 @@ export function Books() {
       <h1>Books</h1>
       <div className="mt-3 grid gap-x-10 gap-y-6 lg:grid-cols-[minmax(0,1fr)_minmax(0,1.9fr)]">
         <Journal today={books.data.today} />
-        <BooksForm key={books.data.entry.version} view={books.data} />
+        <BooksForm key={books.data.entry.version} view={books.data} kept={kept} done={() => setKept(true)} />
       </div>
     </div>
   );

@@ -5,8 +5,15 @@ import { ProblemLine } from "../ui/states";
 import { AccountRules } from "./AccountRules";
 import { type BooksEntry, type BooksView, useBooksChange } from "./booksData";
 
+interface Props {
+  view: BooksView;
+  /** Whether it was kept just now, as it is shown. */
+  kept: boolean;
+  done: () => void;
+}
+
 /** Closed periods, closed invoices, and which accounts freight is booked on. */
-export function BooksForm({ view }: { view: BooksView }) {
+export function BooksForm({ view, kept, done }: Props) {
   const [entry, setEntry] = useState<BooksEntry>(view.entry);
   const may = useMay();
   const keep = useBooksChange();
@@ -16,7 +23,7 @@ export function BooksForm({ view }: { view: BooksView }) {
       aria-label="How the books are kept"
       onSubmit={(event) => {
         event.preventDefault();
-        keep.mutate(entry);
+        keep.mutate(entry, { onSuccess: done });
       }}
     >
       <fieldset disabled={!may("WRITE_BACK")} className="min-w-0 space-y-5">
@@ -60,7 +67,7 @@ export function BooksForm({ view }: { view: BooksView }) {
             <button type="submit" className="act" disabled={keep.isPending}>
               {keep.isPending ? "Keeping …" : "Keep it"}
             </button>
-            {keep.isSuccess && <span className="text-primary">✓ Kept.</span>}
+            {kept && entry === view.entry && <span className="text-primary">✓ Kept.</span>}
           </div>
         ) : (
           <p className="quiet">A bookkeeper changes it.</p>

@@ -26,7 +26,7 @@ export function StatusRules() {
   return (
     <div className="px-5 py-3">
       <RuleTabs />
-      <Both key={rules.data.version} list={rules.data} />
+      <Both list={rules.data} />
     </div>
   );
 }
@@ -54,10 +54,11 @@ function Both({ list }: { list: StatusRuleList }) {
           </button>
         )}
         {keep.isError && <ProblemLine error={keep.error} />}
+        {keep.isSuccess && <p className="text-primary">✓ Kept.</p>}
       </div>
       {shown && chosen !== undefined && (
         <StatusRuleForm
-          key={chosen}
+          key={`${chosen} ${list.version}`}
           list={list}
           first={shown}
           busy={keep.isPending}

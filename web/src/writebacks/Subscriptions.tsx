@@ -40,6 +40,7 @@ export function Subscriptions({ timeZone }: { timeZone: string }) {
 function Subscribers({ view }: { view: View }) {
   const may = useMay();
   const [chosen, setChosen] = useState<string | undefined>(view.rows[0]?.code);
+  const [kept, setKept] = useState(false);
   const shown = view.rows.find((each) => each.code === chosen);
   return (
     <div className="min-w-0 space-y-4">
@@ -56,7 +57,10 @@ function Subscribers({ view }: { view: View }) {
                 type="button"
                 className="link font-bold"
                 aria-pressed={each.code === chosen}
-                onClick={() => setChosen(each.code)}
+                onClick={() => {
+                  setKept(false);
+                  setChosen(each.code);
+                }}
               >
                 {each.entry.name}
               </button>{" "}
@@ -73,9 +77,23 @@ function Subscribers({ view }: { view: View }) {
           Another subscriber
         </button>
       )}
-      {shown && <SubscriptionForm key={shown.code + shown.entry.version} view={view} row={shown} />}
+      {shown && (
+        <SubscriptionForm
+          key={shown.code + shown.entry.version}
+          view={view}
+          row={shown}
+          kept={kept}
+          done={() => setKept(true)}
+        />
+      )}
       {chosen === "" && (
-        <SubscriptionForm key="new" view={view} row={undefined} done={(code) => setChosen(code)} />
+        <SubscriptionForm
+          key="new"
+          view={view}
+          row={undefined}
+          kept={false}
+          done={(code) => setChosen(code)}
+        />
       )}
     </div>
   );
@@ -84,10 +102,12 @@ function Subscribers({ view }: { view: View }) {
 interface FormProps {
   view: View;
   row: Row | undefined;
-  done?: (code: string | undefined) => void;
+  /** Whether it was kept just now, as it is shown. */
+  kept: boolean;
+  done: (code: string | undefined) => void;
 }
 
-function SubscriptionForm({ view, row, done }: FormProps) {
+function SubscriptionForm({ view, row, kept, done }: FormProps) {
   const queries = useQueryClient();
   const may = useMay();
   const [entry, setEntry] = useState<Entry>(row?.entry ?? NEW);
@@ -99,7 +119,7 @@ function SubscriptionForm({ view, row, done }: FormProps) {
     onSuccess: (now) => {
       queries.setQueryData(KEY, now);
       const known = new Set(view.rows.map((each) => each.code));
-      done?.(now.rows.find((each) => !known.has(each.code))?.code);
+      done(now.rows.find((each) => !known.has(each.code))?.code);
     },
   });
   const change = (part: Partial<Entry>) => setEntry({ ...entry, ...part });
@@ -171,7 +191,7 @@ function SubscriptionForm({ view, row, done }: FormProps) {
             <button type="submit" className="act" disabled={keep.isPending || !entry.name.trim()}>
               {keep.isPending ? "Keeping …" : "Keep it"}
             </button>
-            {keep.isSuccess && <span className="text-primary">✓ Kept.</span>}
+            {kept && <span className="text-primary">✓ Kept.</span>}
           </div>
         ) : (
           <p className="quiet">An administrator changes it.</p>

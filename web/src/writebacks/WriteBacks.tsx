@@ -33,6 +33,7 @@ export function WriteBacks() {
 function Both({ view }: { view: WriteBacksView }) {
   const may = useMay();
   const [chosen, setChosen] = useState<string | undefined>(view.targets[0]?.code);
+  const [kept, setKept] = useState<string>();
   const shown = view.targets.find((each) => each.code === chosen);
   return (
     <div className="mt-3 grid gap-x-8 gap-y-5 lg:grid-cols-[17rem_minmax(0,1fr)]">
@@ -49,7 +50,10 @@ function Both({ view }: { view: WriteBacksView }) {
                 type="button"
                 className="link text-left font-bold"
                 aria-pressed={each.code === chosen}
-                onClick={() => setChosen(each.code)}
+                onClick={() => {
+                  setKept(undefined);
+                  setChosen(each.code);
+                }}
               >
                 {each.name}
               </button>
@@ -72,7 +76,15 @@ function Both({ view }: { view: WriteBacksView }) {
           </section>
         )}
       </div>
-      {shown && <Target key={shown.code + shown.entry.version} view={view} target={shown} />}
+      {shown && (
+        <Target
+          key={shown.code + shown.entry.version}
+          view={view}
+          target={shown}
+          kept={kept === shown.code}
+          keep={setKept}
+        />
+      )}
       {chosen === NEW && (
         <NewTarget
           view={view}
@@ -86,7 +98,15 @@ function Both({ view }: { view: WriteBacksView }) {
   );
 }
 
-function Target({ view, target }: { view: WriteBacksView; target: TargetView }) {
+interface TargetProps {
+  view: WriteBacksView;
+  target: TargetView;
+  /** Whether it was kept just now, as it is shown. */
+  kept: boolean;
+  keep: (code: string) => void;
+}
+
+function Target({ view, target, kept, keep: markKept }: TargetProps) {
   const [active, setActive] = useState(target.entry.active);
   const keep = useWriteBackAct((body: Schemas["writeback.TargetEntry"]) =>
     answer(api.PUT("/api/v1/write-backs/{code}", { params: { path: { code: target.code } }, body })),
@@ -110,8 +130,12 @@ function Target({ view, target }: { view: WriteBacksView; target: TargetView }) 
         name: "Keep it",
         busy: keep.isPending,
         error: keep.error,
-        done: keep.isSuccess,
-        run: (plan) => keep.mutate({ version: target.entry.version, active, plan }),
+        done: kept,
+        run: (plan) =>
+          keep.mutate(
+            { version: target.entry.version, active, plan },
+            { onSuccess: () => markKept(target.code) },
+          ),
       }}
       tried={(plan) => <Preview code={target.code} plan={plan} />}
     />

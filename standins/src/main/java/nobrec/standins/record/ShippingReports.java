@@ -66,9 +66,9 @@ public final class ShippingReports {
             body.properties().forEach(each -> record.put(each.getKey(), plain(each.getValue())));
             return record;
         });
-        exchange.json(
-                200,
-                Map.of("key", exchange.key(), "text", "Order " + number + " has " + body.size() + " fields written."));
+        String status = body.path("status").asString("");
+        String done = status.isEmpty() ? " has " + body.size() + " fields written." : " says " + status + ".";
+        exchange.json(200, Map.of("key", exchange.key(), "text", "Order " + number + done));
     }
 
     private static Object plain(JsonNode node) {
