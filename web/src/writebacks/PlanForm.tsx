@@ -133,6 +133,7 @@ function When({ view, plan, change }: WhenProps) {
             </label>
           ))}
         </div>
+        <p className="quiet">Of a void it is told always, where something was written.</p>
       </fieldset>
       <fieldset>
         <legend className="font-bold">Of jobs from</legend>

@@ -22,7 +22,7 @@ export function useWriteBackAct<T>(act: (value: T) => Promise<WriteBacksView>) {
 
 /** What a new system is told at first. */
 export const FIRST_PLAN: Plan = {
-  moments: ["LABEL_BOUGHT", "VOID"],
+  moments: ["LABEL_BOUGHT"],
   sources: [],
   number: "{origin number or job}",
   fields: [

@@ -57,6 +57,6 @@ WHERE kind IN ('SOURCE', 'SOURCE_REVERSAL') AND JSON_VALUE(request, '$.status') 
 
 INSERT IGNORE INTO write_back_target (code, version, active, plan, changed_by, changed_at)
 SELECT code, 1, TRUE,
-       '{"moments": ["LABEL_BOUGHT", "VOID", "RETURNED"], "sources": [], "number": "{job}", "fields": [{"name": "status", "value": "{status}", "whenVoid": "{status}"}, {"name": "carrier", "value": "{carrier}", "whenVoid": ""}, {"name": "service", "value": "{service}", "whenVoid": ""}, {"name": "tracking", "value": "{tracking}", "whenVoid": ""}, {"name": "shipDate", "value": "{ship date}", "whenVoid": ""}], "packageFields": [], "lineFields": [], "words": [], "statement": "", "packageStatement": "", "lineStatement": "", "reading": ""}',
+       '{"moments": ["LABEL_BOUGHT", "RETURNED"], "sources": [], "number": "{job}", "fields": [{"name": "status", "value": "{status}", "whenVoid": "{status}"}, {"name": "carrier", "value": "{carrier}", "whenVoid": ""}, {"name": "service", "value": "{service}", "whenVoid": ""}, {"name": "tracking", "value": "{tracking}", "whenVoid": ""}, {"name": "shipDate", "value": "{ship date}", "whenVoid": ""}], "packageFields": [], "lineFields": [], "words": [], "statement": "", "packageStatement": "", "lineStatement": "", "reading": ""}',
        'nobrec', UTC_TIMESTAMP(6)
 FROM connection WHERE adapter = 'orderdesk-json';

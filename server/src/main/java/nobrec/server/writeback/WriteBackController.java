@@ -21,6 +21,8 @@ import nobrec.core.telling.TellingFact;
 import nobrec.core.writeback.WriteBackPlan;
 import nobrec.server.api.security.ForAdministrators;
 import nobrec.server.api.security.ForAllButPackers;
+import nobrec.server.api.security.Permission;
+import nobrec.server.api.security.SignedIn;
 import nobrec.server.connection.Connections;
 import nobrec.server.connection.Credentials;
 import nobrec.server.connection.HttpCalls;
@@ -71,7 +73,7 @@ class WriteBackController {
     /**
      * What a system is told.
      *
-     * @param moments when it is told by itself
+     * @param moments when it is told by itself; of a void always, where something was written
      * @param sources codes of the sources whose jobs it is told of; none: of all that have a record
      * @param number a template of the number under which it knows the job
      * @param statement by which a database is written, and for each package and line; empty texts for other systems
@@ -240,7 +242,7 @@ class WriteBackController {
                                 each.word(), each.about(), each.kind().forms(), each.scope()))
                         .toList(),
                 Arrays.stream(Moment.values())
-                        .filter(Moment::isOfShipment)
+                        .filter(each -> each.isOfShipment() && each != Moment.VOID)
                         .map(each -> new Choice(each.name(), each.words()))
                         .toList(),
                 sources.recordSystems().stream()
@@ -313,12 +315,18 @@ class WriteBackController {
         return all();
     }
 
-    /** What would be written of a job that has left, beside what stands there; changes nothing. */
+    /**
+     * What would be written of a job that has left, beside what stands there; changes nothing. Only who may set it up tries what is not
+     * kept yet: a SELECT in it could read whatever is over there.
+     */
     @PostMapping("/{code}/preview")
     @ForAllButPackers
     PreviewView preview(@PathVariable String code, @RequestBody @Valid PreviewOf of) {
+        WriteBackPlan plan = SignedIn.may(Permission.SET_UP)
+                ? of.plan().plan()
+                : targets.coded(code).plan();
         WriteBackPreviews.Preview preview =
-                previews.preview(code, of.plan().plan(), of.job().strip());
+                previews.preview(code, plan, of.job().strip());
         return new PreviewView(
                 preview.job(),
                 preview.number(),

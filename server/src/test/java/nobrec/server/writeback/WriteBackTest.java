@@ -146,7 +146,12 @@ class WriteBackTest extends ServerTest {
                 "{carrier code}/{service code}",
                 "status",
                 "{customer} {customer PO}");
-        JsonNode preview = json(send("POST", PATH + "/" + DESK + "/preview", Map.of("job", "T-121", "plan", plan)));
+        JsonNode preview = json(send(
+                "POST",
+                PATH + "/" + DESK + "/preview",
+                Map.of("job", "T-121", "plan", plan),
+                "admin",
+                "ADMINISTRATOR"));
         assertThat(preview.path("trouble").asString()).isEmpty();
         Map<String, String> before = new LinkedHashMap<>();
         preview.path("changes")
@@ -159,6 +164,13 @@ class WriteBackTest extends ServerTest {
                 .containsEntry("via", "? > PLOVER/PLV-GROUND")
                 .containsEntry("status", "shipped > Quillfeather Packaging PO 9");
         assertThat(reports("T-121")).as("a preview writes nothing").hasSize(1);
+        assertThat(json(send("POST", PATH + "/" + DESK + "/preview", Map.of("job", "T-121", "plan", plan)))
+                        .path("changes")
+                        .valueStream()
+                        .map(each -> each.path("field").asString()))
+                .as("who may not set it up sees what is kept")
+                .contains("tracking")
+                .doesNotContain("STAT");
         keep(DESK, plan);
         JsonNode demanded = json(send("POST", PATH + "/" + DESK + "/jobs", Map.of("jobs", List.of("T-121", "T-999"))));
         assertThat(demanded.path("rows").get(0).path("made").asBoolean()).isTrue();
@@ -350,7 +362,12 @@ class WriteBackTest extends ServerTest {
         String code = connect("Orders of the shop", plan);
         ship(weighed(json(send("POST", "/api/v1/shipments", Map.of("job", "WBD-1")))));
         awaitWritten(code, "DONE");
-        JsonNode preview = json(send("POST", PATH + "/" + code + "/preview", Map.of("job", "WBD-1", "plan", plan)));
+        JsonNode preview = json(send(
+                "POST",
+                PATH + "/" + code + "/preview",
+                Map.of("job", "WBD-1", "plan", plan),
+                "admin",
+                "ADMINISTRATOR"));
         assertThat(preview.path("changes").valueStream())
                 .hasSize(3)
                 .allMatch(each -> each.path("standing")
