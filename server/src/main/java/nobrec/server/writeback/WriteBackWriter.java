@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import nobrec.core.refusal.Refusal;
 import nobrec.core.telling.FactSheet;
 import nobrec.core.telling.Moment;
 import nobrec.core.telling.TellingFact;
@@ -100,15 +101,24 @@ class WriteBackWriter {
             String moment,
             String momentInWords) {
         Subject subject = Subject.shipment(gone.shipment().id(), job.number());
-        return new WriteBacks(target.plan()).number(sheet).isEmpty()
-                ? Optional.empty()
-                : Optional.of(new NewEntry(
+        return isKnownThere(target, sheet)
+                ? Optional.of(new NewEntry(
                                 OutboxKind.SOURCE,
                                 subject,
                                 target.code(),
                                 summary(momentInWords, sheet),
                                 json.writeValueAsString(new Told(false, sheet)))
-                        .telling(moment));
+                        .telling(moment))
+                : Optional.empty();
+    }
+
+    /** A plan that cannot be read any more fails when it is sent: it must hold up neither the shipment nor another system. */
+    private static boolean isKnownThere(WriteBackTarget target, FactSheet sheet) {
+        try {
+            return !new WriteBacks(target.plan()).number(sheet).isEmpty();
+        } catch (Refusal unreadable) {
+            return true;
+        }
     }
 
     private static String summary(String moment, FactSheet sheet) {

@@ -15,6 +15,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import nobrec.server.ServerTest;
+import nobrec.server.platform.SetUpVersion;
 import nobrec.server.platform.outbox.OutboxWorker;
 import nobrec.standins.http.Behavior;
 import org.junit.jupiter.api.AfterEach;
@@ -24,6 +25,7 @@ import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.EnumSource;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.http.HttpStatus;
+import org.springframework.transaction.support.TransactionOperations;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ObjectNode;
 
@@ -36,6 +38,12 @@ class WriteBackTest extends ServerTest {
 
     @Autowired
     private OutboxWorker worker;
+
+    @Autowired
+    private SetUpVersion setUpVersion;
+
+    @Autowired
+    private TransactionOperations transactions;
 
     @AfterEach
     void asTheDemoHasIt() {
@@ -341,6 +349,21 @@ class WriteBackTest extends ServerTest {
         ObjectNode now = JSON.createObjectNode();
         reports(job).forEach(report -> now.setAll((ObjectNode) report));
         return now;
+    }
+
+    @Test
+    void aPlanThatCannotBeReadAnyMoreFailsAloneAndCanBePutRight() {
+        database.update(
+                "UPDATE write_back_target SET plan = REPLACE(plan, '{service}', '{servis}') WHERE code = ?", DESK);
+        transactions.executeWithoutResult(status -> setUpVersion.changed());
+        ship(weighedJob("T-119", "Plover Ground"));
+        awaitState("T-119", "FAILED");
+        assertThat(postings("T-119", "SOURCE").get(0).path("answer").asString()).contains("servis");
+        assertThat(postings("T-119", "INVOICE"))
+                .allMatch(row -> row.path("state").asString().equals("DONE"));
+        asTheDemoHasIt();
+        send("POST", "/api/v1/postings/another-try", Map.of("target", DESK));
+        awaitState("T-119", "DONE");
     }
 
     @Test
