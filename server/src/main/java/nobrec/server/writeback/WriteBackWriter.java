@@ -70,19 +70,17 @@ class WriteBackWriter {
 
     /** What each system is told of each job of a shipment at a moment. */
     private List<NewEntry> toldOf(GoneShipment gone, Moment moment, String detail) {
+        List<WriteBackTarget> told = targets.all().stream()
+                .filter(target -> target.active() && target.plan().moments().contains(moment))
+                .toList();
         List<NewEntry> entries = new ArrayList<>();
-        for (WriteBackTarget target : targets.all()) {
-            if (target.active() && target.plan().moments().contains(moment)) {
-                gone.jobs().all().stream()
-                        .filter(job -> isToldOf(target, job))
-                        .forEach(job -> entry(
-                                        target,
-                                        gone,
-                                        job,
-                                        sheets.of(gone, job, moment).with(TellingFact.EXCEPTION, detail),
-                                        moment.name(),
-                                        moment.words())
-                                .ifPresent(entries::add));
+        for (WorkOrder job : gone.jobs().all()) {
+            List<WriteBackTarget> ofJob =
+                    told.stream().filter(target -> isToldOf(target, job)).toList();
+            if (!ofJob.isEmpty()) {
+                FactSheet sheet = sheets.of(gone, job, moment).with(TellingFact.EXCEPTION, detail);
+                ofJob.forEach(target -> entry(target, gone, job, sheet, moment.name(), moment.words())
+                        .ifPresent(entries::add));
             }
         }
         return entries;

@@ -20,7 +20,8 @@ import org.springframework.transaction.annotation.Transactional;
 
 /**
  * The one table of all that must be done once: it is stored in the transaction that decides it, and carried out afterwards by
- * whichever server takes it first ({@link OutboxWorker}).
+ * whichever server takes it first ({@link OutboxWorker}). What is stored of an answer is stored in a transaction: a deadlock with who looks
+ * for the next entry is then done again at once.
  */
 @Service
 public class Outbox {
@@ -139,6 +140,7 @@ public class Outbox {
     }
 
     /** Keeps what is about to be sent. */
+    @Transactional
     public void sending(OutboxEntry entry, String sent) {
         mapper.keepSent(entry.entryKey(), sent);
     }
@@ -159,6 +161,7 @@ public class Outbox {
     }
 
     /** It is done. What stays in the house leaves no trace; anything else stands in the outbox for good. */
+    @Transactional
     public void done(OutboxEntry entry, String answer) {
         if (entry.target().equals(OutboxEntry.OURS)) {
             mapper.delete(entry.entryKey());
@@ -182,6 +185,7 @@ public class Outbox {
     }
 
     /** It was refused: a person must look. */
+    @Transactional
     public void refused(OutboxEntry entry, String reason) {
         mapper.settle(entry.entryKey(), OutboxState.FAILED, Shortened.to(LONGEST_ANSWER, reason), null);
     }
@@ -228,6 +232,7 @@ public class Outbox {
     }
 
     /** There was no certain answer: it is tried again after a pause that grows. */
+    @Transactional
     public void putOff(OutboxEntry entry, String reason) {
         Instant until = clock.instant().plus(GrowingPause.after(entry.attempts() + 1, entry.entryKey()));
         mapper.putOff(entry.entryKey(), until, Shortened.to(LONGEST_ANSWER, reason));
