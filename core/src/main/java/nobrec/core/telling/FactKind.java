@@ -11,157 +11,85 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
-import java.util.stream.Collectors;
 import nobrec.core.measure.Weight;
 import nobrec.core.measure.WeightUnit;
 
 /**
- * How a fact is kept and written. Kept as a text that loses nothing: a day as ISO 8601, an amount with its two places, a weight in
- * eighths of a nanogram, several texts with a line feed between them.
+ * How a fact is kept and written. Kept as a text that loses nothing: a day and a moment as ISO 8601, an amount with its two places, a weight
+ * in eighths of a nanogram, several texts with a line feed between them.
  */
 public enum FactKind {
-    TEXT("") {
-        @Override
-        String write(String kept, String form) {
-            return switch (form.toLowerCase(Locale.ROOT)) {
-                case "upper" -> kept.toUpperCase(Locale.ROOT);
-                case "lower" -> kept.toLowerCase(Locale.ROOT);
-                default -> kept;
-            };
-        }
+    TEXT("", "upper, lower"),
+    COUNT("", ""),
+    SEVERAL(", ", "what stands between them, or lines"),
+    DAY("uuuu-MM-dd", "a pattern as MM/dd/yyyy"),
+    MOMENT("uuuu-MM-dd'T'HH:mm:ssXXX", "a pattern as MM/dd/yyyy HH:mm"),
+    AMOUNT("", "cents"),
+    WEIGHT("lb", "g, kg, oz, lb");
 
-        @Override
-        boolean knows(String form) {
-            return form.equalsIgnoreCase("upper") || form.equalsIgnoreCase("lower");
-        }
+    /** Several texts, each in a line of its own. */
+    static final String LINES = "lines";
 
-        @Override
-        public String forms() {
-            return "upper, lower";
-        }
-    },
-    COUNT("") {
-        @Override
-        String write(String kept, String form) {
-            return kept;
-        }
-
-        @Override
-        boolean knows(String form) {
-            return false;
-        }
-
-        @Override
-        public String forms() {
-            return "";
-        }
-    },
-    SEVERAL(", ") {
-        @Override
-        String write(String kept, String form) {
-            return String.join(form.equals("lines") ? "\n" : form, lines(kept));
-        }
-
-        @Override
-        boolean knows(String form) {
-            return true;
-        }
-
-        @Override
-        public String forms() {
-            return "what stands between them, or lines";
-        }
-    },
-    DAY("uuuu-MM-dd") {
-        @Override
-        String write(String kept, String form) {
-            return pattern(form).format(LocalDate.parse(kept));
-        }
-
-        @Override
-        boolean knows(String form) {
-            return formats(form, LocalDate.EPOCH);
-        }
-
-        @Override
-        public String forms() {
-            return "a pattern as MM/dd/yyyy";
-        }
-    },
-    MOMENT("uuuu-MM-dd'T'HH:mm:ssXXX") {
-        @Override
-        String write(String kept, String form) {
-            return pattern(form).format(OffsetDateTime.parse(kept));
-        }
-
-        @Override
-        boolean knows(String form) {
-            return formats(form, LocalDate.EPOCH.atStartOfDay().atOffset(ZoneOffset.UTC));
-        }
-
-        @Override
-        public String forms() {
-            return "a pattern as MM/dd/yyyy HH:mm";
-        }
-    },
-    AMOUNT("") {
-        @Override
-        String write(String kept, String form) {
-            return form.equalsIgnoreCase("cents")
-                    ? new BigDecimal(kept).movePointRight(2).toPlainString()
-                    : kept;
-        }
-
-        @Override
-        boolean knows(String form) {
-            return form.equalsIgnoreCase("cents");
-        }
-
-        @Override
-        public String forms() {
-            return "cents";
-        }
-    },
-    WEIGHT("lb") {
-        @Override
-        String write(String kept, String form) {
-            WeightUnit unit = unit(form).orElse(WeightUnit.POUND);
-            return new Weight(Long.parseLong(kept))
-                    .in(unit, PLACES)
-                    .stripTrailingZeros()
-                    .toPlainString();
-        }
-
-        @Override
-        boolean knows(String form) {
-            return unit(form).isPresent();
-        }
-
-        @Override
-        public String forms() {
-            return Arrays.stream(WeightUnit.values()).map(WeightUnit::symbol).collect(Collectors.joining(", "));
-        }
-    };
-
+    private static final String UPPER = "upper";
+    private static final String LOWER = "lower";
+    private static final String CENTS = "cents";
     private static final int PLACES = 3;
 
     private final String usual;
+    private final String forms;
 
-    FactKind(String usual) {
+    FactKind(String usual, String forms) {
         this.usual = usual;
+        this.forms = forms;
+    }
+
+    /** What forms there are, in words; empty text for none. */
+    public String forms() {
+        return forms;
     }
 
     /** Whether a template may ask for it in this form. */
-    abstract boolean knows(String form);
-
-    abstract String write(String kept, String form);
-
-    /** What forms there are, in words; empty text for none. */
-    public abstract String forms();
+    boolean knows(String form) {
+        return switch (this) {
+            case TEXT -> form.equalsIgnoreCase(UPPER) || form.equalsIgnoreCase(LOWER);
+            case COUNT -> false;
+            case SEVERAL -> true;
+            case DAY -> formats(form, LocalDate.EPOCH);
+            case MOMENT -> formats(form, LocalDate.EPOCH.atStartOfDay().atOffset(ZoneOffset.UTC));
+            case AMOUNT -> form.equalsIgnoreCase(CENTS);
+            case WEIGHT -> unit(form).isPresent();
+        };
+    }
 
     /** As others read it; nothing where there is nothing. */
-    String written(String kept, Optional<String> form) {
-        return kept.isEmpty() ? "" : write(kept, form.orElse(usual));
+    String written(String kept, Optional<String> asked) {
+        if (kept.isEmpty()) {
+            return "";
+        }
+        String form = asked.orElse(usual);
+        return switch (this) {
+            case TEXT -> inCase(kept, form);
+            case COUNT -> kept;
+            case SEVERAL -> String.join(form.equals(LINES) ? "\n" : form, lines(kept));
+            case DAY -> pattern(form).format(LocalDate.parse(kept));
+            case MOMENT -> pattern(form).format(OffsetDateTime.parse(kept));
+            case AMOUNT ->
+                form.equalsIgnoreCase(CENTS)
+                        ? new BigDecimal(kept).movePointRight(2).toPlainString()
+                        : kept;
+            case WEIGHT ->
+                new Weight(Long.parseLong(kept))
+                        .in(unit(form).orElse(WeightUnit.POUND), PLACES)
+                        .stripTrailingZeros()
+                        .toPlainString();
+        };
+    }
+
+    private static String inCase(String text, String form) {
+        if (form.equalsIgnoreCase(UPPER)) {
+            return text.toUpperCase(Locale.ROOT);
+        }
+        return form.equalsIgnoreCase(LOWER) ? text.toLowerCase(Locale.ROOT) : text;
     }
 
     static List<String> lines(String kept) {

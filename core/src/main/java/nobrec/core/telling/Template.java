@@ -194,7 +194,8 @@ public final class Template {
 
         private String form(TellingFact fact, String typed) {
             // What stands between several is taken with its blanks.
-            String form = fact.kind() == FactKind.SEVERAL && !typed.strip().equals("lines") ? typed : typed.strip();
+            String form =
+                    fact.kind() == FactKind.SEVERAL && !typed.strip().equals(FactKind.LINES) ? typed : typed.strip();
             if (!fact.kind().knows(form)) {
                 throw Refusal.unusable(
                         thing,

@@ -22,7 +22,7 @@ class ContentsScanTest {
     private static final PackItem OTHER = DemoStock.items().get(1);
 
     private static WorkOrder.Line withoutLots(long id, PackItem item, int quantity) {
-        WorkOrder.Line line = HandPackingTest.line(id, item, quantity);
+        WorkOrder.Line line = SampleJobs.line(id, item, quantity);
         return new WorkOrder.Line(
                 id,
                 1,
@@ -67,12 +67,12 @@ class ContentsScanTest {
     }
 
     private static Shipment packed(Jobs jobs) {
-        return HandPackingTest.packer(jobs).planned(HandPackingTest.shipment(jobs));
+        return HandPackingTest.packer(jobs).planned(SampleJobs.shipment(jobs));
     }
 
     @Test
     void theCountFillsAndOneTooManyIsSaid() {
-        Jobs jobs = jobs(HandPackingTest.job(1, HandPackingTest.TO, List.of(withoutLots(11, ITEM, 2))));
+        Jobs jobs = jobs(SampleJobs.job(1, SampleJobs.TO, List.of(withoutLots(11, ITEM, 2))));
         Shipment shipment = packed(jobs);
         String item = ITEM.description();
         assertThat(scan(item.toLowerCase(), 1, shipment, jobs).said()).endsWith("1 of 2");
@@ -87,7 +87,7 @@ class ContentsScanTest {
 
     @Test
     void piecesWithLotsAreCountedByTheirLot() {
-        Jobs jobs = jobs(HandPackingTest.job(1, HandPackingTest.TO, List.of(HandPackingTest.line(11, ITEM, 2))));
+        Jobs jobs = jobs(SampleJobs.job(1, SampleJobs.TO, List.of(SampleJobs.line(11, ITEM, 2))));
         Shipment shipment = packed(jobs);
         assertThat(scan(ITEM.description(), 1, shipment, jobs).verdict()).isEqualTo(Verdict.LOT_WANTED);
         assertThat(scan("a11", 1, shipment, jobs).verdict()).isEqualTo(Verdict.COUNTED);
@@ -98,7 +98,7 @@ class ContentsScanTest {
 
     @Test
     void aPieceOfAnotherPackageIsSentThereAndAPieceOfNoneGoesIn() {
-        Jobs jobs = jobs(HandPackingTest.job(1, HandPackingTest.TO, List.of(withoutLots(11, ITEM, 3))));
+        Jobs jobs = jobs(SampleJobs.job(1, SampleJobs.TO, List.of(withoutLots(11, ITEM, 3))));
         HandPacking hands = new HandPacking(HandPackingTest.packer(jobs));
         Shipment shipment =
                 hands.add(packed(jobs), HandPackingTest.CARTONS.all().get(0).code());
@@ -112,10 +112,10 @@ class ContentsScanTest {
     @ValueSource(longs = {1, 2, 3, 4, 5})
     void noOrderOfScansCountsMoreThanThereIs(long seed) {
         Random random = new Random(seed);
-        Jobs jobs = jobs(HandPackingTest.job(
+        Jobs jobs = jobs(SampleJobs.job(
                 1,
-                HandPackingTest.TO,
-                List.of(HandPackingTest.line(11, ITEM, 5), withoutLots(12, OTHER, 4), withoutLots(13, OTHER, 2))));
+                SampleJobs.TO,
+                List.of(SampleJobs.line(11, ITEM, 5), withoutLots(12, OTHER, 4), withoutLots(13, OTHER, 2))));
         Shipment shipment = packed(jobs);
         List<String> texts = List.of("A11", "B11", ITEM.description(), OTHER.description(), "nothing");
         for (int turn = 0; turn < 300; turn++) {

@@ -7,22 +7,16 @@ import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
 import java.util.Random;
 import java.util.Set;
 import nobrec.core.address.PostalAddress;
 import nobrec.core.carton.CartonSet;
-import nobrec.core.charging.FreightTerms;
-import nobrec.core.item.LineGoods;
 import nobrec.core.item.LotShare;
 import nobrec.core.item.PackItem;
 import nobrec.core.measure.UnitSystem;
 import nobrec.core.packing.DemoStock;
 import nobrec.core.refusal.Refusal;
-import nobrec.core.workorder.Particulars;
-import nobrec.core.workorder.Ruling;
 import nobrec.core.workorder.WorkOrder;
-import nobrec.core.workorder.WorkOrderStatus;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
@@ -31,75 +25,6 @@ import org.junit.jupiter.params.provider.ValueSource;
 class HandPackingTest {
 
     static final CartonSet CARTONS = new CartonSet(DemoStock.parcelCartons());
-    static final PostalAddress TO =
-            new PostalAddress("Pellworth", "", "2200 Foundry Park", "", "Tucson", "AZ", "85701", "US");
-    private static final LineGoods GOODS = LineGoods.UNKNOWN;
-
-    static WorkOrder job(long id, PostalAddress to, List<WorkOrder.Line> lines) {
-        return job(id, to, lines, Ruling.NONE);
-    }
-
-    static WorkOrder job(long id, PostalAddress to, List<WorkOrder.Line> lines, Ruling ruling) {
-        return new WorkOrder(
-                id,
-                "file",
-                "24" + id,
-                "Pellworth",
-                "PO",
-                to,
-                Optional.empty(),
-                "",
-                "",
-                Optional.empty(),
-                "",
-                FreightTerms.values()[0],
-                "",
-                Optional.empty(),
-                WorkOrderStatus.READY,
-                Particulars.NONE,
-                List.of(),
-                ruling,
-                lines);
-    }
-
-    static WorkOrder.Line line(long id, PackItem item, int quantity) {
-        return new WorkOrder.Line(
-                id,
-                1,
-                item.description(),
-                item.description(),
-                quantity,
-                Optional.empty(),
-                0,
-                0,
-                item.unitWeight(),
-                item.unitSize(),
-                item.handling(),
-                List.of(new LotShare("A" + id, quantity - quantity / 2), new LotShare("B" + id, quantity / 2 + 1)),
-                GOODS,
-                Map.of(),
-                Optional.empty(),
-                Set.of());
-    }
-
-    static Shipment shipment(Jobs jobs) {
-        List<Shipment.Line> lines = jobs.all().stream()
-                .flatMap(job -> job.lines().stream())
-                .map(line -> new Shipment.Line(line.id(), line.quantityOrdered()))
-                .toList();
-        return new Shipment(
-                1,
-                1,
-                jobs.leading().id(),
-                ShipmentState.OPEN,
-                Optional.empty(),
-                Set.of(),
-                Optional.empty(),
-                Optional.empty(),
-                Optional.empty(),
-                lines,
-                List.of());
-    }
 
     static ShipmentPacker packer(Jobs jobs) {
         return new ShipmentPacker(
@@ -113,10 +38,10 @@ class HandPackingTest {
                 .toList();
         List<WorkOrder.Line> lines = new ArrayList<>();
         for (int id = 1; id <= 3; id++) {
-            lines.add(line(id, items.get(random.nextInt(items.size())), 2 + random.nextInt(5)));
+            lines.add(SampleJobs.line(id, items.get(random.nextInt(items.size())), 2 + random.nextInt(5)));
         }
-        WorkOrder leading = job(1, TO, lines.subList(0, 2));
-        return new Jobs(leading, List.of(leading, job(2, TO, lines.subList(2, 3))));
+        WorkOrder leading = SampleJobs.job(1, SampleJobs.TO, lines.subList(0, 2));
+        return new Jobs(leading, List.of(leading, SampleJobs.job(2, SampleJobs.TO, lines.subList(2, 3))));
     }
 
     private static Shipment step(HandPacking hands, Shipment now, Random random, Jobs jobs) {
@@ -184,7 +109,7 @@ class HandPackingTest {
         Random random = new Random(seed);
         Jobs jobs = jobs(random);
         HandPacking hands = new HandPacking(packer(jobs));
-        Shipment now = packer(jobs).planned(shipment(jobs));
+        Shipment now = packer(jobs).planned(SampleJobs.shipment(jobs));
         assertThat(now.piecesPlaced()).isEqualTo(now.pieces());
         int done = 0;
         for (int step = 0; step < 40; step++) {
@@ -205,9 +130,9 @@ class HandPackingTest {
     void onlyJobsToTheSamePlaceOnTheSameTermsAreCombined() {
         Jobs jobs = jobs(new Random(1));
         List<WorkOrder.Line> none = List.of();
-        Combining.require(jobs, job(9, TO, none));
+        Combining.require(jobs, SampleJobs.job(9, SampleJobs.TO, none));
         PostalAddress elsewhere = new PostalAddress("Pellworth", "", "1 Elsewhere", "", "Tucson", "AZ", "85701", "US");
-        assertThatThrownBy(() -> Combining.require(jobs, job(9, elsewhere, none)))
+        assertThatThrownBy(() -> Combining.require(jobs, SampleJobs.job(9, elsewhere, none)))
                 .isInstanceOf(Refusal.class)
                 .hasMessageContaining("It goes to Pellworth");
         assertThatThrownBy(() -> Combining.require(jobs, jobs.all().get(1))).hasMessageContaining("already");

@@ -28,7 +28,7 @@ class LearnedWeightTest {
     }
 
     private static WorkOrder.Line line(long id, String item, String recorded) {
-        return HandPackingTest.line(
+        return SampleJobs.line(
                 id,
                 new PackItem(
                         id,
@@ -42,7 +42,7 @@ class LearnedWeightTest {
     }
 
     private static Optional<LearnedWeight> learned(String gross, String listed, WorkOrder.Line... lines) {
-        WorkOrder job = HandPackingTest.job(1, HandPackingTest.TO, List.of(lines), Ruling.NONE);
+        WorkOrder job = SampleJobs.job(1, SampleJobs.TO, List.of(lines), Ruling.NONE);
         Shipment.Package packed = new Shipment.Package(
                 1,
                 1,

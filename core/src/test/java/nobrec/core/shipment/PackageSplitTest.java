@@ -22,10 +22,10 @@ class PackageSplitTest {
     private static final long SECOND = 2;
 
     private static Jobs jobs() {
-        WorkOrder.Line line = HandPackingTest.line(11, DemoStock.items().get(0), 100);
-        WorkOrder.Line other = HandPackingTest.line(21, DemoStock.items().get(1), 100);
-        WorkOrder first = HandPackingTest.job(FIRST, HandPackingTest.TO, List.of(line));
-        return new Jobs(first, List.of(first, HandPackingTest.job(SECOND, HandPackingTest.TO, List.of(other))));
+        WorkOrder.Line line = SampleJobs.line(11, DemoStock.items().get(0), 100);
+        WorkOrder.Line other = SampleJobs.line(21, DemoStock.items().get(1), 100);
+        WorkOrder first = SampleJobs.job(FIRST, SampleJobs.TO, List.of(line));
+        return new Jobs(first, List.of(first, SampleJobs.job(SECOND, SampleJobs.TO, List.of(other))));
     }
 
     private static Shipment.Package packed(int number, Shipment.Content... contents) {
@@ -50,7 +50,7 @@ class PackageSplitTest {
     }
 
     private static Shipment gone(List<Shipment.Package> packages) {
-        Shipment holding = HandPackingTest.shipment(jobs()).holding(packages);
+        Shipment holding = SampleJobs.shipment(jobs()).holding(packages);
         return holding.going(holding.placed().entrySet().stream()
                 .map(entry -> new Shipment.Line(entry.getKey(), entry.getValue()))
                 .toList());

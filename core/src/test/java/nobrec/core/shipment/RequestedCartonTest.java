@@ -40,12 +40,10 @@ class RequestedCartonTest {
     private static List<Shipment.Package> packed(String carton, PackItem item) {
         Ruling ruling = new Ruling(
                 List.of(new Ruling.Acted(1, "R", "", List.of(new RuleAct(RuleAct.Kind.CARTON, carton, false)))));
-        WorkOrder job = HandPackingTest.job(1, HandPackingTest.TO, List.of(HandPackingTest.line(1, item, 3)), ruling)
+        WorkOrder job = SampleJobs.job(1, SampleJobs.TO, List.of(SampleJobs.line(1, item, 3)), ruling)
                 .ruled();
         Jobs jobs = new Jobs(job, List.of(job));
-        return HandPackingTest.packer(jobs)
-                .planned(HandPackingTest.shipment(jobs))
-                .packages();
+        return HandPackingTest.packer(jobs).planned(SampleJobs.shipment(jobs)).packages();
     }
 
     static List<CartonType> cartonsThatHoldThreeInches() {
@@ -99,8 +97,7 @@ class RequestedCartonTest {
                         new RuleAct(RuleAct.Kind.SERVICE, "Ground", false),
                         new RuleAct(RuleAct.Kind.TERMS, "receiver pays", true),
                         new RuleAct(RuleAct.Kind.HOLD, "why", false)))));
-        WorkOrder job =
-                HandPackingTest.job(1, HandPackingTest.TO, List.of(), ruling).ruled();
+        WorkOrder job = SampleJobs.job(1, SampleJobs.TO, List.of(), ruling).ruled();
         assertThat(job.requestedService()).isEqualTo("Ground");
         assertThat(job.terms().words()).isEqualTo("receiver pays");
         assertThat(job.particulars().hold()).isEqualTo("why");

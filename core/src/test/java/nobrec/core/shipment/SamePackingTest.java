@@ -21,9 +21,9 @@ class SamePackingTest {
     private static Jobs job(long id, int... quantities) {
         List<WorkOrder.Line> lines = new ArrayList<>();
         for (int index = 0; index < quantities.length; index++) {
-            lines.add(HandPackingTest.line(id * 10 + index, DemoStock.items().get(index), quantities[index]));
+            lines.add(SampleJobs.line(id * 10 + index, DemoStock.items().get(index), quantities[index]));
         }
-        WorkOrder job = HandPackingTest.job(id, HandPackingTest.TO, lines);
+        WorkOrder job = SampleJobs.job(id, SampleJobs.TO, lines);
         return new Jobs(job, List.of(job));
     }
 
@@ -31,12 +31,12 @@ class SamePackingTest {
         List<WorkOrder.Line> lines = new ArrayList<>();
         List<WorkOrder.Line> there = jobs.leading().lines();
         for (int index = there.size() - 1; index >= 0; index--) {
-            lines.add(HandPackingTest.line(
+            lines.add(SampleJobs.line(
                     id * 10 + there.size() - index,
                     DemoStock.items().get(index),
                     there.get(index).quantityOrdered()));
         }
-        WorkOrder job = HandPackingTest.job(id, HandPackingTest.TO, lines);
+        WorkOrder job = SampleJobs.job(id, SampleJobs.TO, lines);
         return new Jobs(job, List.of(job));
     }
 
@@ -46,7 +46,7 @@ class SamePackingTest {
         Random random = new Random(seed);
         Jobs jobs = job(1, 4 + random.nextInt(6), 3 + random.nextInt(4));
         HandPacking hands = new HandPacking(HandPackingTest.packer(jobs));
-        Shipment model = HandPackingTest.packer(jobs).planned(HandPackingTest.shipment(jobs));
+        Shipment model = HandPackingTest.packer(jobs).planned(SampleJobs.shipment(jobs));
         for (int turn = 0; turn < 4; turn++) {
             int last = model.packages().size();
             Shipment longer = hands.add(model, "C2");
@@ -54,7 +54,7 @@ class SamePackingTest {
         }
         model = model.weighing(1, Weight.of("1.5", WeightUnit.POUND));
         Jobs others = inOtherOrder(jobs, 2);
-        Shipment like = SamePacking.of(HandPackingTest.shipment(others), others, model, jobs, HandPackingTest.CARTONS);
+        Shipment like = SamePacking.of(SampleJobs.shipment(others), others, model, jobs, HandPackingTest.CARTONS);
         assertThat(like.piecesPlaced()).isEqualTo(model.piecesPlaced()).isEqualTo(like.pieces());
         assertThat(like.packages()).hasSameSizeAs(model.packages());
         for (int index = 0; index < like.packages().size(); index++) {
@@ -80,9 +80,8 @@ class SamePackingTest {
     void whatHoldsSomethingElseIsRefused() {
         Jobs one = job(1, 4, 3);
         Jobs other = job(2, 4, 2);
-        Shipment model = HandPackingTest.packer(one).planned(HandPackingTest.shipment(one));
-        assertThatThrownBy(() ->
-                        SamePacking.of(HandPackingTest.shipment(other), other, model, one, HandPackingTest.CARTONS))
+        Shipment model = HandPackingTest.packer(one).planned(SampleJobs.shipment(one));
+        assertThatThrownBy(() -> SamePacking.of(SampleJobs.shipment(other), other, model, one, HandPackingTest.CARTONS))
                 .isInstanceOf(Refusal.class)
                 .hasMessageContaining("job 241 holds");
     }
