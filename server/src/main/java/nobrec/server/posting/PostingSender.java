@@ -9,6 +9,7 @@ import nobrec.server.books.JournalBook;
 import nobrec.server.connection.Adapters;
 import nobrec.server.connection.Connection;
 import nobrec.server.connection.Connections;
+import nobrec.server.connection.OutboxAnswers;
 import nobrec.server.connection.OutsideAnswer;
 import nobrec.server.platform.outbox.Outbox;
 import nobrec.server.platform.outbox.OutboxEntry;
@@ -25,6 +26,7 @@ import tools.jackson.databind.json.JsonMapper;
 class PostingSender implements OutboxHandler {
 
     private final Outbox outbox;
+    private final OutboxAnswers answers;
     private final OutboxWorker worker;
     private final Connections connections;
     private final Adapters<BooksPort> books;
@@ -33,12 +35,14 @@ class PostingSender implements OutboxHandler {
 
     PostingSender(
             Outbox outbox,
+            OutboxAnswers answers,
             OutboxWorker worker,
             Connections connections,
             List<BooksPort> books,
             JournalBook journal,
             JsonMapper json) {
         this.outbox = outbox;
+        this.answers = answers;
         this.worker = worker;
         this.connections = connections;
         this.books = new Adapters<>(books);
@@ -54,21 +58,7 @@ class PostingSender implements OutboxHandler {
     @Override
     public void carryOut(OutboxEntry posting) {
         if (posting.reverses() == null || outbox.isToReverse(posting)) {
-            settle(posting, send(posting));
-        }
-    }
-
-    private void settle(OutboxEntry posting, OutsideAnswer<String> answer) {
-        if (answer instanceof OutsideAnswer.Accepted<String> accepted && posting.reverses() != null) {
-            outbox.reversed(posting, accepted.result());
-        } else if (answer instanceof OutsideAnswer.Accepted<String> accepted) {
-            outbox.done(posting, accepted.result());
-        } else if (answer instanceof OutsideAnswer.Refused<String> refused) {
-            outbox.refused(posting, refused.reason());
-        } else if (answer instanceof OutsideAnswer.Unknown<String> unknown) {
-            outbox.putOff(posting, unknown.reason());
-        } else {
-            throw new IllegalStateException("A posting is sent, never looked up.");
+            answers.settle(posting, send(posting));
         }
     }
 

@@ -6,6 +6,7 @@ import nobrec.core.refusal.Refusal;
 import nobrec.server.connection.Adapters;
 import nobrec.server.connection.Connection;
 import nobrec.server.connection.Connections;
+import nobrec.server.connection.OutboxAnswers;
 import nobrec.server.connection.OutsideAnswer;
 import nobrec.server.platform.outbox.Outbox;
 import nobrec.server.platform.outbox.OutboxEntry;
@@ -18,11 +19,13 @@ import org.springframework.stereotype.Component;
 class EventSender implements OutboxHandler {
 
     private final Outbox outbox;
+    private final OutboxAnswers answers;
     private final Connections connections;
     private final Adapters<EventPort> ports;
 
-    EventSender(Outbox outbox, Connections connections, List<EventPort> ports) {
+    EventSender(Outbox outbox, OutboxAnswers answers, Connections connections, List<EventPort> ports) {
         this.outbox = outbox;
+        this.answers = answers;
         this.connections = connections;
         this.ports = new Adapters<>(ports);
     }
@@ -35,19 +38,15 @@ class EventSender implements OutboxHandler {
     @Override
     public void carryOut(OutboxEntry entry) {
         outbox.sending(entry, entry.request());
-        OutsideAnswer<String> answer;
+        answers.settle(entry, deliver(entry));
+    }
+
+    private OutsideAnswer<String> deliver(OutboxEntry entry) {
         try {
             Connection to = connections.to(entry.target());
-            answer = ports.of(to).deliver(to, entry.entryKey(), entry.request());
+            return ports.of(to).deliver(to, entry.entryKey(), entry.request());
         } catch (Refusal refusal) {
-            answer = new OutsideAnswer.Refused<>(refusal.reason() + " " + refusal.remedy());
-        }
-        if (answer instanceof OutsideAnswer.Accepted<String> accepted) {
-            outbox.done(entry, accepted.result());
-        } else if (answer instanceof OutsideAnswer.Refused<String> refused) {
-            outbox.refused(entry, refused.reason());
-        } else {
-            outbox.putOff(entry, answer.whyOpen());
+            return new OutsideAnswer.Refused<>(refusal.reason() + " " + refusal.remedy());
         }
     }
 }

@@ -20,8 +20,6 @@ import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Component;
-import org.springframework.transaction.event.TransactionPhase;
-import org.springframework.transaction.event.TransactionalEventListener;
 import org.springframework.transaction.support.TransactionOperations;
 import tools.jackson.databind.json.JsonMapper;
 
@@ -101,12 +99,6 @@ class EventWriter {
                 jobs.leading().number(),
                 reached.at(),
                 json.writeValueAsString(body)));
-    }
-
-    /** At once, so that nobody waits for the next sweep. */
-    @TransactionalEventListener(phase = TransactionPhase.AFTER_COMMIT)
-    void goOn(MomentReached reached) {
-        worker.start();
     }
 
     /** Gives numbers to all that are certain, and tells who has subscribed. */

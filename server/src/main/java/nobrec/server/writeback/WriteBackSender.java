@@ -1,6 +1,5 @@
 package nobrec.server.writeback;
 
-import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import nobrec.core.refusal.Refusal;
@@ -8,6 +7,7 @@ import nobrec.core.writeback.WriteBack;
 import nobrec.core.writeback.WriteBacks;
 import nobrec.server.connection.Connection;
 import nobrec.server.connection.Connections;
+import nobrec.server.connection.OutboxAnswers;
 import nobrec.server.connection.OutsideAnswer;
 import nobrec.server.platform.outbox.Outbox;
 import nobrec.server.platform.outbox.OutboxEntry;
@@ -21,12 +21,15 @@ import tools.jackson.databind.json.JsonMapper;
 class WriteBackSender implements OutboxHandler {
 
     private final Outbox outbox;
+    private final OutboxAnswers answers;
     private final WriteBackTargets targets;
     private final Connections connections;
     private final JsonMapper json;
 
-    WriteBackSender(Outbox outbox, WriteBackTargets targets, Connections connections, JsonMapper json) {
+    WriteBackSender(
+            Outbox outbox, OutboxAnswers answers, WriteBackTargets targets, Connections connections, JsonMapper json) {
         this.outbox = outbox;
+        this.answers = answers;
         this.targets = targets;
         this.connections = connections;
         this.json = json;
@@ -40,7 +43,7 @@ class WriteBackSender implements OutboxHandler {
     @Override
     public void carryOut(OutboxEntry entry) {
         if (entry.reverses() == null || outbox.isToReverse(entry)) {
-            settle(entry, send(entry));
+            answers.settle(entry, send(entry));
         }
     }
 
@@ -57,7 +60,8 @@ class WriteBackSender implements OutboxHandler {
                         + " Write-backs, or set this aside.");
             }
             Connection to = connections.to(entry.target());
-            outbox.sending(entry, json.writerWithDefaultPrettyPrinter().writeValueAsString(shown(writeBack)));
+            outbox.sending(
+                    entry, json.writerWithDefaultPrettyPrinter().writeValueAsString(WriteBackBody.of(writeBack, true)));
             return targets.port(to).write(to, entry.entryKey(), target.get().plan(), writeBack);
         } catch (Refusal refusal) {
             return new OutsideAnswer.Refused<>(refusal.thing() + ": " + refusal.reason() + " " + refusal.remedy());
@@ -67,22 +71,5 @@ class WriteBackSender implements OutboxHandler {
     private static WriteBack writeBack(WriteBackTarget target, Told told) {
         WriteBacks read = new WriteBacks(target.plan());
         return told.takenBack() ? read.whenVoid(told.sheet()) : read.of(told.sheet());
-    }
-
-    /** As a person reads it; in the order of the fields. */
-    private static Map<String, Object> shown(WriteBack writeBack) {
-        return WriteBackBody.of(writeBack, true);
-    }
-
-    private void settle(OutboxEntry entry, OutsideAnswer<String> answer) {
-        if (answer instanceof OutsideAnswer.Accepted<String> accepted && entry.reverses() != null) {
-            outbox.reversed(entry, accepted.result());
-        } else if (answer instanceof OutsideAnswer.Accepted<String> accepted) {
-            outbox.done(entry, accepted.result());
-        } else if (answer instanceof OutsideAnswer.Refused<String> refused) {
-            outbox.refused(entry, refused.reason());
-        } else {
-            outbox.putOff(entry, answer.whyOpen());
-        }
     }
 }

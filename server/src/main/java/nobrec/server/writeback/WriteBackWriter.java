@@ -231,7 +231,7 @@ class WriteBackWriter {
 
     /** At once, so that nobody waits for the next sweep. */
     @TransactionalEventListener(phase = TransactionPhase.AFTER_COMMIT)
-    void goOn(ReturnReceived received) {
+    void goOn(MomentReached reached) {
         worker.start();
     }
 }
