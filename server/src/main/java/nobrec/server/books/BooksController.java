@@ -22,6 +22,7 @@ import nobrec.core.charging.FreightTerms;
 import nobrec.core.limit.Limits;
 import nobrec.core.refusal.Refusal;
 import nobrec.server.api.figure.Amount;
+import nobrec.server.api.list.Choice;
 import nobrec.server.api.security.ForAllButPackers;
 import nobrec.server.api.security.ForTheBooks;
 import nobrec.server.carrier.ServiceCatalog;
@@ -67,8 +68,6 @@ class BooksController {
             @NotNull ClosedInvoice closedInvoice,
             Optional<LocalDate> closedThrough,
             @NotNull @Size(max = Limits.ACCOUNT_RULES) List<@NotNull @Valid RuleEntry> rules) {}
-
-    record Choice(String value, String words) {}
 
     /** @param usualExpense account of what fits no rule, and its other side */
     record BooksView(

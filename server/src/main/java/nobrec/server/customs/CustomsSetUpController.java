@@ -21,6 +21,7 @@ import nobrec.core.limit.Limits;
 import nobrec.core.notation.FigureText;
 import nobrec.core.notation.Reading;
 import nobrec.core.refusal.Refusal;
+import nobrec.server.api.list.Choice;
 import nobrec.server.api.security.ForEveryone;
 import nobrec.server.api.security.ForRuleKeepers;
 import nobrec.server.carrier.ServiceCatalog;
@@ -68,8 +69,6 @@ class CustomsSetUpController {
 
     /** @param old whether it should be said again */
     record RateView(String currency, String name, LocalDate day, String rate, boolean old) {}
-
-    record Choice(String value, String words) {}
 
     record ServicePapers(String service, String countries, List<String> papers) {}
 

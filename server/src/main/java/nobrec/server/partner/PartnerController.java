@@ -19,6 +19,7 @@ import nobrec.core.partner.LabelElement;
 import nobrec.core.partner.NoticeForm;
 import nobrec.core.partner.PartnerProfile;
 import nobrec.core.partner.ShopNumbers;
+import nobrec.server.api.list.Choice;
 import nobrec.server.api.security.ForAdministrators;
 import nobrec.server.api.security.ForAllButPackers;
 import nobrec.server.connection.Connections;
@@ -80,8 +81,6 @@ class PartnerController {
 
     /** @param hasSecret whether one is kept for its calls to us */
     record PartnerView(String code, PartnerEntry partner, String wayInWords, boolean hasSecret) {}
-
-    record Choice(String value, String words) {}
 
     /**
      * @param packageNumbersLeft how many numbers of packages are left; left out while there is no prefix

@@ -13,6 +13,7 @@ import nobrec.core.limit.Limits;
 import nobrec.core.telling.FactScope;
 import nobrec.core.telling.Moment;
 import nobrec.core.telling.TellingFact;
+import nobrec.server.api.list.Choice;
 import nobrec.server.api.security.ForAllButPackers;
 import nobrec.server.api.security.ForRuleKeepers;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -27,8 +28,6 @@ import org.springframework.web.bind.annotation.RestController;
 @RequestMapping("/api/v1/status-rules")
 @Tag(name = "status rules")
 class StatusRuleController {
-
-    record Choice(String value, String words) {}
 
     record FactView(String word, String about) {}
 

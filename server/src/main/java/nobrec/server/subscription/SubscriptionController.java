@@ -16,6 +16,7 @@ import java.util.Set;
 import nobrec.core.limit.Limits;
 import nobrec.core.refusal.Refusal;
 import nobrec.core.telling.Moment;
+import nobrec.server.api.list.Choice;
 import nobrec.server.api.security.ForAdministrators;
 import nobrec.server.api.security.ForAllButPackers;
 import nobrec.server.api.security.ForSignedCalls;
@@ -63,8 +64,6 @@ class SubscriptionController {
 
     record SubscriptionView(String code, SubscriptionEntry entry, boolean isCalled, boolean hasSecret) {}
 
-    record Choice(String value, String words) {}
-
     record SubscriptionsView(List<SubscriptionView> rows, List<Choice> moments) {}
 
     /** @param number from which on events are sent again, this one included */
@@ -82,19 +81,12 @@ class SubscriptionController {
     record Feed(List<JsonNode> events, long next) {}
 
     private final Subscriptions subscriptions;
-    private final SubscriptionMapper mapper;
     private final SignedCalls signedCalls;
     private final OutboxWorker worker;
     private final JsonMapper json;
 
-    SubscriptionController(
-            Subscriptions subscriptions,
-            SubscriptionMapper mapper,
-            SignedCalls signedCalls,
-            OutboxWorker worker,
-            JsonMapper json) {
+    SubscriptionController(Subscriptions subscriptions, SignedCalls signedCalls, OutboxWorker worker, JsonMapper json) {
         this.subscriptions = subscriptions;
-        this.mapper = mapper;
         this.signedCalls = signedCalls;
         this.worker = worker;
         this.json = json;
@@ -152,7 +144,7 @@ class SubscriptionController {
     @GetMapping("/api/v1/events-log")
     @ForAllButPackers
     EventList events(@RequestParam(defaultValue = "0") @Min(0) long behind) {
-        List<EventView> rows = mapper.behind(behind, Set.of(Moment.values()), PART).stream()
+        List<EventView> rows = subscriptions.log(behind, PART).stream()
                 .map(row -> new EventView(
                         Objects.requireNonNull(row.number()), row.moment(), row.job(), row.at(), row.body()))
                 .toList();

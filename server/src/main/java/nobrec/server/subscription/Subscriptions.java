@@ -165,6 +165,11 @@ class Subscriptions {
         return mapper.behind(behind, subscription.moments(), limit);
     }
 
+    /** All that there was behind a number. */
+    List<EventRow> log(long behind, int limit) {
+        return mapper.behind(behind, Set.of(Moment.values()), limit);
+    }
+
     /** @return how many are sent again */
     @Transactional
     public int sendAgain(String code, long from, String signIn) {

@@ -19,6 +19,7 @@ import nobrec.core.telling.FactScope;
 import nobrec.core.telling.Moment;
 import nobrec.core.telling.TellingFact;
 import nobrec.core.writeback.WriteBackPlan;
+import nobrec.server.api.list.Choice;
 import nobrec.server.api.security.ForAdministrators;
 import nobrec.server.api.security.ForAllButPackers;
 import nobrec.server.api.security.Permission;
@@ -168,8 +169,6 @@ class WriteBackController {
             TargetEntry entry) {}
 
     record FactView(String word, String about, String forms, FactScope scope) {}
-
-    record Choice(String value, String words) {}
 
     record SystemKind(String adapter, String label, boolean takesStatements, String addressForm) {}
 
