@@ -3,25 +3,18 @@ package nobrec.server.writeback;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.awaitility.Awaitility.await;
 
-import java.net.URI;
-import java.net.http.HttpClient;
-import java.net.http.HttpRequest;
-import java.net.http.HttpResponse;
-import java.nio.charset.StandardCharsets;
 import java.time.Duration;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
-import nobrec.server.ServerTest;
 import nobrec.server.platform.SetUpVersion;
 import nobrec.server.platform.outbox.OutboxWorker;
 import nobrec.standins.http.Behavior;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
-import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.EnumSource;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.http.HttpStatus;
@@ -30,11 +23,9 @@ import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ObjectNode;
 
 /** What goes into which field of another system, seen on the other side. */
-class WriteBackTest extends ServerTest {
+class WriteBackTest extends WriteBackServerTest {
 
-    private static final String PATH = "/api/v1/write-backs";
     private static final String DESK = "ORDERDESK";
-    private static final Duration LONG = Duration.ofSeconds(40);
 
     @Autowired
     private OutboxWorker worker;
@@ -54,22 +45,6 @@ class WriteBackTest extends ServerTest {
         limits(DESK, false, 0);
     }
 
-    private JsonNode target(String code) {
-        return get(PATH)
-                .path("targets")
-                .valueStream()
-                .filter(each -> each.path("code").asString().equals(code))
-                .findFirst()
-                .orElseThrow();
-    }
-
-    private void keep(String code, JsonNode plan) {
-        Map<String, Object> entry =
-                Map.of("version", target(code).path("entry").path("version").asInt(), "active", true, "plan", plan);
-        assertThat(send("PUT", PATH + "/" + code, entry, "admin", "ADMINISTRATOR"))
-                .hasStatusOk();
-    }
-
     private void limits(String code, boolean paused, int callsAMinute) {
         assertThat(send(
                         "PUT",
@@ -78,47 +53,6 @@ class WriteBackTest extends ServerTest {
                         "admin",
                         "ADMINISTRATOR"))
                 .hasStatusOk();
-    }
-
-    /** The plan of the order desk with other fields. */
-    private static JsonNode plan(String... namesAndValues) {
-        ObjectNode plan = JSON.createObjectNode();
-        plan.putArray("moments").add("LABEL_BOUGHT").add("VOID");
-        plan.put("number", "{job}");
-        for (String list : List.of("sources", "packageFields", "lineFields", "words", "fields")) {
-            plan.putArray(list);
-        }
-        for (String text : List.of("statement", "packageStatement", "lineStatement", "reading")) {
-            plan.put(text, "");
-        }
-        for (int at = 0; at < namesAndValues.length; at += 2) {
-            plan.withArray("fields")
-                    .addObject()
-                    .put("name", namesAndValues[at])
-                    .put("value", namesAndValues[at + 1])
-                    .put("whenVoid", "");
-        }
-        return plan;
-    }
-
-    private static JsonNode otherSide(String path) {
-        try {
-            HttpRequest request = HttpRequest.newBuilder(
-                            URI.create("http://127.0.0.1:" + standIns().httpPort() + path))
-                    .build();
-            return JSON.readTree(HttpClient.newHttpClient()
-                    .send(request, HttpResponse.BodyHandlers.ofString())
-                    .body());
-        } catch (Exception failed) {
-            throw new AssertionError(failed);
-        }
-    }
-
-    private static List<JsonNode> reports(String job) {
-        return otherSide("/orderdesk/reports")
-                .valueStream()
-                .filter(each -> each.path("order").asString().equals(job))
-                .toList();
     }
 
     private List<JsonNode> postings(String job, String kind) {
@@ -338,13 +272,6 @@ class WriteBackTest extends ServerTest {
                 Map.of("line", bench.path("lines").get(0).path("id").asLong(), "quantity", leftBehind))));
     }
 
-    private JsonNode weighed(JsonNode bench) {
-        return json(send(
-                "PUT",
-                "/api/v1/shipments/" + bench.path("id").asLong() + "/packages/1/weight",
-                Map.of("text", "2.1", "sure", true)));
-    }
-
     private JsonNode standing(String job) {
         ObjectNode now = JSON.createObjectNode();
         reports(job).forEach(report -> now.setAll((ObjectNode) report));
@@ -364,121 +291,6 @@ class WriteBackTest extends ServerTest {
         asTheDemoHasIt();
         send("POST", "/api/v1/postings/another-try", Map.of("target", DESK));
         awaitState("T-119", "DONE");
-    }
-
-    @Test
-    void aDatabaseIsWrittenByAStatementOfTheShopsAndReadBeforeIt() {
-        String heading = new String(demoFile("orders-tuesday.csv"), StandardCharsets.UTF_8)
-                .lines()
-                .findFirst()
-                .orElseThrow();
-        String row =
-                "\r\nWBD-1,Quillfeather Packaging,D-5004,Quillfeather Packaging,Dock,88 Carding Lane,,Madison,WI,53703,US,"
-                        + "(608) 555-0142,,12/04/2026,Plover Ground,we pay and bill,SK-3,Seal kit,5,0.5,\r\n";
-        drop("orders.csv", (heading + row).getBytes(StandardCharsets.UTF_8));
-        ObjectNode plan = (ObjectNode) plan("left_by", "{service}", "parcels", "{tracking}", "freight", "{cost}");
-        plan.put("number", "{customer PO}");
-        plan.put(
-                "statement",
-                "UPDATE shop_order SET left_by = :left_by, parcels = :parcels, freight = :freight WHERE job_no = :number");
-        plan.put("reading", "SELECT left_by, parcels, freight FROM shop_order WHERE job_no = :number");
-        String code = connect("Orders of the shop", plan);
-        ship(weighed(json(send("POST", "/api/v1/shipments", Map.of("job", "WBD-1")))));
-        awaitWritten(code, "DONE");
-        JsonNode preview = json(send(
-                "POST",
-                PATH + "/" + code + "/preview",
-                Map.of("job", "WBD-1", "plan", plan),
-                "admin",
-                "ADMINISTRATOR"));
-        assertThat(preview.path("changes").valueStream())
-                .hasSize(3)
-                .allMatch(each -> each.path("standing")
-                        .asString("?")
-                        .equals(each.path("fresh").asString()));
-        assertThat(preview.path("changes").get(0).path("standing").asString()).isEqualTo("Plover Ground");
-        plan.put("number", "none of {job}");
-        keep(code, plan);
-        send("POST", PATH + "/" + code + "/jobs", Map.of("jobs", List.of("WBD-1")));
-        awaitWritten(code, "FAILED");
-        assertThat(get("/api/v1/postings?state=FAILED&target=" + code)
-                        .path("rows")
-                        .get(0)
-                        .path("answer")
-                        .asString())
-                .startsWith("It would change 0 rows for number none of WBD-1");
-        keepActive(code, plan, false);
-    }
-
-    private void awaitWritten(String code, String state) {
-        await().atMost(LONG).untilAsserted(() -> {
-            worker.run();
-            assertThat(get("/api/v1/postings?target=" + code)
-                            .path("rows")
-                            .get(0)
-                            .path("state")
-                            .asString())
-                    .isEqualTo(state);
-        });
-    }
-
-    private void keepActive(String code, JsonNode plan, boolean active) {
-        Map<String, Object> entry =
-                Map.of("version", target(code).path("entry").path("version").asInt(), "active", active, "plan", plan);
-        assertThat(send("PUT", PATH + "/" + code, entry, "admin", "ADMINISTRATOR"))
-                .hasStatusOk();
-    }
-
-    private String connect(String name, JsonNode plan) {
-        String address = System.getenv("NOBREC_TEST_DB") + "nobrec_shop";
-        JsonNode after = json(send("POST", PATH, entry(name, address, plan), "admin", "ADMINISTRATOR"));
-        return after.path("targets")
-                .valueStream()
-                .filter(each -> each.path("name").asString().equals(name))
-                .findFirst()
-                .orElseThrow(() -> new AssertionError(after))
-                .path("code")
-                .asString();
-    }
-
-    private static Map<String, Object> entry(String name, String address, JsonNode plan) {
-        return Map.of(
-                "name",
-                name,
-                "adapter",
-                "database-statement",
-                "address",
-                address,
-                "userName",
-                "nobrec_shop_orders",
-                "secret",
-                "heron-view",
-                "plan",
-                plan);
-    }
-
-    @ParameterizedTest
-    @CsvSource(
-            delimiter = '|',
-            value = {
-                "DELETE FROM shop_order WHERE job_no = :number | It does not begin with UPDATE or INSERT.",
-                "UPDATE shop_order SET left_by = :via WHERE job_no = :number | It asks for :via, and there is no such field.",
-                "UPDATE shop_order SET left_by = :left_by | It does not ask for :number, so it would meet every job.",
-                "UPDATE shop_order SET left_by = ? WHERE job_no = :number | There is a “?” in it.",
-                "UPDATE a SET b = :left_by WHERE c = :number; DROP TABLE d | There is a “;” in it.",
-                "UPDATE a SET b = 'x WHERE c = :number | A quote in it is not closed.",
-                "UPDATE a SET b = :left_by -- WHERE c = :number | There is a comment in it."
-            })
-    void aStatementThatDoesNotDoIsRefusedInPlainWords(String statement, String reason) {
-        ObjectNode plan = (ObjectNode) plan("left_by", "{service}");
-        plan.put("statement", statement);
-        JsonNode refused = json(send(
-                "POST",
-                PATH,
-                entry("Refused", System.getenv("NOBREC_TEST_DB") + "nobrec_shop", plan),
-                "admin",
-                "ADMINISTRATOR"));
-        assertThat(refused.toString()).contains(JSON.writeValueAsString(reason).replaceAll("^\"|\"$", ""));
     }
 
     @Test
