@@ -1,5 +1,5 @@
 import { useState } from "react";
-import { Labeled } from "../ui/Labeled";
+import { Period } from "../ui/Period";
 import { Empty, ProblemLine, Waiting } from "../ui/states";
 import { useBalance } from "./booksData";
 
@@ -7,28 +7,17 @@ import { useBalance } from "./booksData";
 export function Journal({ today }: { today: string }) {
   const [from, setFrom] = useState(today.slice(0, 8) + "01");
   const [until, setUntil] = useState(today);
+  const choose = (first: string, last: string) => {
+    setFrom(first);
+    setUntil(last);
+  };
   const balance = useBalance(from, until);
   const file = (form: string) => `/api/v1/books/journal?from=${from}&until=${until}&form=${form}`;
   return (
     <section aria-label="Journal" className="space-y-3">
       <h2>Journal of freight</h2>
       <div className="flex flex-wrap items-end gap-x-4 gap-y-2">
-        <Labeled text="From">
-          <input
-            type="date"
-            className="entry figure"
-            value={from}
-            onChange={(event) => setFrom(event.target.value)}
-          />
-        </Labeled>
-        <Labeled text="Through">
-          <input
-            type="date"
-            className="entry figure"
-            value={until}
-            onChange={(event) => setUntil(event.target.value)}
-          />
-        </Labeled>
+        <Period from={from} until={until} labels={{ from: "From", until: "Through" }} change={choose} />
       </div>
       {balance.isError ? (
         <ProblemLine error={balance.error} />

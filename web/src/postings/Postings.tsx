@@ -158,7 +158,7 @@ function Ledger({ rows, timeZone }: { rows: Posting[]; timeZone: string }) {
         <tbody>
           {rows.map((row, index) => (
             <Fragment key={row.id}>
-              <tr className={index === at ? "at" : ""} onClick={() => setAt(index)}>
+              <tr className={"[&>td]:align-top " + (index === at ? "at" : "")} onClick={() => setAt(index)}>
                 <td className={"font-bold whitespace-nowrap " + STATES[row.state].color}>
                   <span aria-hidden>{STATES[row.state].sign}</span> {STATES[row.state].words}
                 </td>

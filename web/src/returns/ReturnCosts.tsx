@@ -1,7 +1,7 @@
 import { useQuery } from "@tanstack/react-query";
 import { useState } from "react";
 import { answer, api } from "../api/client";
-import { Labeled } from "../ui/Labeled";
+import { Period } from "../ui/Period";
 import { ProblemLine } from "../ui/states";
 
 function yearBefore(today: string): string {
@@ -12,6 +12,10 @@ function yearBefore(today: string): string {
 export function ReturnCosts({ today }: { today: string }) {
   const [from, setFrom] = useState(yearBefore(today));
   const [until, setUntil] = useState(today);
+  const choose = (first: string, last: string) => {
+    setFrom(first);
+    setUntil(last);
+  };
   const costs = useQuery({
     queryKey: ["returns", "costs", from, until],
     queryFn: () => answer(api.GET("/api/v1/returns/costs", { params: { query: { from, until } } })),
@@ -22,22 +26,12 @@ export function ReturnCosts({ today }: { today: string }) {
     <section aria-label="What returns cost" className="mt-6">
       <div className="flex flex-wrap items-end gap-4">
         <h2>What returns cost</h2>
-        <Labeled text="Received from">
-          <input
-            type="date"
-            className="entry"
-            value={from}
-            onChange={(event) => setFrom(event.target.value)}
-          />
-        </Labeled>
-        <Labeled text="until">
-          <input
-            type="date"
-            className="entry"
-            value={until}
-            onChange={(event) => setUntil(event.target.value)}
-          />
-        </Labeled>
+        <Period
+          from={from}
+          until={until}
+          labels={{ from: "Received from", until: "until" }}
+          change={choose}
+        />
       </div>
       {costs.isError && <ProblemLine error={costs.error} />}
       {costs.isSuccess && rows.length === 0 && (
