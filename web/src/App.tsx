@@ -6,6 +6,8 @@ import { Connections } from "./connections/Connections";
 import { CustomsPage } from "./customs/CustomsPage";
 import { ExportSetUp } from "./customs/ExportSetUp";
 import { Departures } from "./departures/Departures";
+import { Asking } from "./enroute/Asking";
+import { EnRoute } from "./enroute/EnRoute";
 import { Handover } from "./handover/Handover";
 import { HandoverPage } from "./handover/HandoverPage";
 import { Items } from "./items/Items";
@@ -77,6 +79,8 @@ export function App() {
         <Route path="/bench/scan" element={<ScanToShip />} />
         <Route path="/handover" element={<Handover timeZone={who.data.timeZone} />} />
         <Route path="/handover/one" element={<HandoverPage timeZone={who.data.timeZone} />} />
+        <Route path="/en-route" element={<EnRoute timeZone={who.data.timeZone} />} />
+        <Route path="/en-route/asking" element={<Asking />} />
         <Route path="/postings" element={<Postings timeZone={who.data.timeZone} />} />
         <Route path="/rates" element={<Rates />} />
         <Route path="/sources" element={<Sources timeZone={who.data.timeZone} />} />

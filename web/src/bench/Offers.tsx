@@ -280,6 +280,11 @@ function Marks({ offer }: { offer: Offer }) {
           {offer.quote.differs && ", unlike the sheet"}
         </span>
       )}
+      {offer.onTime && (
+        <span title={offer.onTime.words} className="quiet text-sm">
+          {offer.onTime.percent} % on time
+        </span>
+      )}
     </>
   );
 }

@@ -245,10 +245,20 @@ class ChaosTest {
                 kills,
                 serverFaults.get(),
                 table);
-        assertThat(wrong).isEmpty();
+        assertThat(wrong).as(() -> howItStands(world)).isEmpty();
         assertThat(trackingNumbers(world)).as("numbers on both sides").isTrue();
         assertThat(all).as("all is done in time").isTrue();
         assertThat(serverFaults.get()).as("answers with 500").isZero();
+    }
+
+    /** What there is to know of jobs that have not left, and of what still waits: for whoever looks for the reason. */
+    private static String howItStands(ChaosWorld world) {
+        return world.query(
+                        "SELECT CONCAT(w.number, ' is ', w.status), s.* FROM work_order w"
+                                + " LEFT JOIN shipment s ON s.work_order_id = w.id WHERE w.number LIKE 'C-%' AND w.status <> 'SHIPPED'")
+                + " "
+                + world.query("SELECT id, CONCAT(kind, ' ', subject_id, ' ', state, ' ', IFNULL(answer, ''))"
+                        + " FROM outbox WHERE state <> 'DONE'");
     }
 
     private Map<String, Integer> numbers(Map<String, String> found) {

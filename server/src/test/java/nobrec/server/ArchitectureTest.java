@@ -95,8 +95,23 @@ class ArchitectureTest {
                             "shipment",
                             "site",
                             "telling",
+                            "tracking",
                             "voiding",
                             "workorder")),
+            Map.entry(
+                    "tracking",
+                    List.of(
+                            "account",
+                            "api",
+                            "audit",
+                            "carrier",
+                            "connection",
+                            "moment",
+                            "platform",
+                            "shipment",
+                            "site",
+                            "telling",
+                            "voiding")),
             Map.entry(
                     "booking",
                     List.of(

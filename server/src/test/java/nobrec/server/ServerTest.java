@@ -58,7 +58,7 @@ public abstract class ServerTest {
     protected static final JsonMapper JSON = JsonMapper.builder().build();
 
     private static final Path DEMO = Path.of("..", "demo");
-    private static final int TEST_ORDERS = 140;
+    private static final int TEST_ORDERS = 160;
     private static final StandIns STAND_INS = startStandIns();
 
     @TestConfiguration

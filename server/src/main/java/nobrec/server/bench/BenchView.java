@@ -214,6 +214,7 @@ public record BenchView(
      * @param daysLate working days after the promise; zero in time
      * @param brief the objections in a few words
      * @param quote left out where the price is our sheet's alone
+     * @param onTime left out where too little is known
      */
     record OfferView(
             String service,
@@ -235,7 +236,15 @@ public record BenchView(
             String brief,
             List<ChargeLineView> lines,
             List<PackageSumView> packageSums,
-            Optional<QuoteView> quote) {}
+            Optional<QuoteView> quote,
+            Optional<OnTimeView> onTime) {}
+
+    /**
+     * How a service keeps its promises to a place like this one.
+     *
+     * @param words with the area and the number of shipments it is known from
+     */
+    record OnTimeView(int percent, String words) {}
 
     /**
      * What a carrier that prices its services itself has said.

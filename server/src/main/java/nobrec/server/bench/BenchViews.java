@@ -130,7 +130,7 @@ class BenchViews {
                     opened,
                     jobs,
                     OfferViews.offered(assessment),
-                    offerViews.of(assessment, job),
+                    offerViews.of(assessment, job, sites.byId(shipment.siteId())),
                     assessment.notInPrices(),
                     assessment.choice().reason(),
                     assessment.checks(),

@@ -16,6 +16,7 @@ import nobrec.core.rating.Offer;
 import nobrec.core.service.Accessorial;
 import nobrec.core.service.Service;
 import nobrec.core.shipment.Shipment;
+import nobrec.core.tracking.OnTimeRecord;
 import nobrec.core.workorder.WorkOrder;
 import nobrec.server.api.figure.Amount;
 import nobrec.server.bench.BenchView.ChargeLineView;
@@ -23,6 +24,7 @@ import nobrec.server.bench.BenchView.ChargeView;
 import nobrec.server.bench.BenchView.MoneyLineView;
 import nobrec.server.bench.BenchView.ObjectionView;
 import nobrec.server.bench.BenchView.OfferView;
+import nobrec.server.bench.BenchView.OnTimeView;
 import nobrec.server.bench.BenchView.PackageSumView;
 import nobrec.server.bench.BenchView.QuoteView;
 import nobrec.server.carrier.ServiceCatalog;
@@ -30,6 +32,8 @@ import nobrec.server.platform.NobrecSettings;
 import nobrec.server.pricing.Assessment;
 import nobrec.server.shipment.ChargeLineRow;
 import nobrec.server.shipment.Shipments;
+import nobrec.server.site.Site;
+import nobrec.server.tracking.OnTime;
 import org.joda.money.Money;
 import org.springframework.stereotype.Component;
 
@@ -42,9 +46,11 @@ class OfferViews {
 
     private final Shipments shipments;
     private final ServiceCatalog catalog;
+    private final OnTime onTime;
     private final UnitSystem units;
 
-    OfferViews(Shipments shipments, ServiceCatalog catalog, NobrecSettings settings) {
+    OfferViews(Shipments shipments, ServiceCatalog catalog, OnTime onTime, NobrecSettings settings) {
+        this.onTime = onTime;
         this.shipments = shipments;
         this.catalog = catalog;
         this.units = settings.units();
@@ -58,18 +64,34 @@ class OfferViews {
                 .collect(Collectors.toSet());
     }
 
-    List<OfferView> of(Assessment assessment, WorkOrder job) {
-        Optional<Money> highest = assessment.offers().stream()
-                .flatMap(offer -> offer.total().stream())
-                .max(Comparator.naturalOrder());
-        Optional<Money> chosenTotal = assessment.chosenOffer().flatMap(Offer::total);
-        return assessment.offers().stream()
-                .map(offer -> view(offer, assessment, job, highest, chosenTotal))
-                .toList();
+    /** What offers are compared by. */
+    private record Around(
+            Assessment assessment,
+            WorkOrder job,
+            Optional<Money> highest,
+            Optional<Money> chosenTotal,
+            Map<String, OnTimeRecord> onTime) {}
+
+    List<OfferView> of(Assessment assessment, WorkOrder job, Site site) {
+        Around around = new Around(
+                assessment,
+                job,
+                assessment.offers().stream()
+                        .flatMap(offer -> offer.total().stream())
+                        .max(Comparator.naturalOrder()),
+                assessment.chosenOffer().flatMap(Offer::total),
+                onTime.of(
+                        assessment.offers().stream()
+                                .map(offer -> offer.service().code())
+                                .toList(),
+                        site,
+                        job.shipToOnPapers()));
+        return assessment.offers().stream().map(offer -> view(offer, around)).toList();
     }
 
-    private OfferView view(
-            Offer offer, Assessment assessment, WorkOrder job, Optional<Money> highest, Optional<Money> chosenTotal) {
+    private OfferView view(Offer offer, Around around) {
+        Assessment assessment = around.assessment();
+        Optional<Money> chosenTotal = around.chosenTotal();
         Service service = offer.service();
         Optional<String> code = Optional.of(service.code());
         boolean chosen = assessment.choice().chosen().equals(code);
@@ -82,10 +104,12 @@ class OfferViews {
                 chosen,
                 assessment.choice().cheapest().equals(code),
                 assessment.choice().earliest().equals(code),
-                service.isMeantBy(job.requestedService()),
+                service.isMeantBy(around.job().requestedService()),
                 offer.total().map(Amount::of),
                 chosen ? Optional.empty() : difference(offer, chosenTotal),
-                offer.total().map(total -> bar(total, highest.orElse(total))).orElse(0),
+                offer.total()
+                        .map(total -> bar(total, around.highest().orElse(total)))
+                        .orElse(0),
                 offer.departure(),
                 offer.delivery(),
                 offer.daysLate(),
@@ -103,7 +127,9 @@ class OfferViews {
                                 Amount.of(Money.ofMinor(offer.currency(), part.cents()))))
                         .toList(),
                 Optional.ofNullable(assessment.quotes().get(service.code()))
-                        .map(note -> new QuoteView(note.source(), note.differs(), note.sentence())));
+                        .map(note -> new QuoteView(note.source(), note.differs(), note.sentence())),
+                Optional.ofNullable(around.onTime().get(service.code()))
+                        .map(each -> new OnTimeView(each.percent(), each.words())));
     }
 
     private static Optional<Amount> difference(Offer offer, Optional<Money> chosenTotal) {
@@ -177,6 +203,7 @@ class OfferViews {
                             "",
                             keptLines(kept),
                             keptSums(kept),
+                            Optional.empty(),
                             Optional.empty()));
                 })
                 .orElse(List.of());

@@ -172,12 +172,13 @@ class ShippingIntents {
                 offer.service().carrier().code(),
                 offer.service().name() + ", " + ShopMoney.show(offer.total().orElseThrow()),
                 gateway.write(Consignment.of(
-                        shipment,
-                        jobs,
-                        sites.byId(shipment.siteId()),
-                        offer.service().code(),
-                        offer.departure(),
-                        quote,
-                        customs.declared(shipment, jobs))));
+                                shipment,
+                                jobs,
+                                sites.byId(shipment.siteId()),
+                                offer.service().code(),
+                                offer.departure(),
+                                quote,
+                                customs.declared(shipment, jobs))
+                        .expectedOn(offer.delivery())));
     }
 }

@@ -1,6 +1,7 @@
 package nobrec.server.carrier;
 
 import java.math.BigDecimal;
+import java.time.Instant;
 import java.util.List;
 import java.util.regex.Pattern;
 import nobrec.core.refusal.Refusal;
@@ -126,6 +127,27 @@ public class CarrierGateway {
     public OutsideAnswer<String> callPickupOff(Carrier carrier, String key, String confirmation) {
         Connection connection = connections.to(carrier.code());
         return adapters.of(connection).callPickupOff(connection, key, confirmation);
+    }
+
+    /** Whether a carrier says what becomes of packages. */
+    public boolean tracks(Carrier carrier) {
+        return adapters.of(connections.to(carrier.code())) instanceof TrackingPort;
+    }
+
+    /** What a carrier knows of some packages. */
+    public OutsideAnswer<List<PackageNews>> track(
+            Carrier carrier, String key, List<String> trackingNumbers, Instant askedAt) {
+        Connection connection = connections.to(carrier.code());
+        return adapters.of(connection) instanceof TrackingPort port
+                ? port.track(connection, key, trackingNumbers, askedAt)
+                : new OutsideAnswer.Refused<>("It does not say what becomes of packages.");
+    }
+
+    /** What a carrier tells unasked. */
+    public OutsideAnswer<List<PackageNews>> readPushed(Carrier carrier, String body) {
+        return adapters.of(connections.to(carrier.code())) instanceof TrackingPort port
+                ? port.readPushed(body)
+                : new OutsideAnswer.Refused<>("It does not say what becomes of packages.");
     }
 
     /** The next call reaches the carrier, even if it did not answer lately. */

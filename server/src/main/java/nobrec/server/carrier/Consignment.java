@@ -24,6 +24,7 @@ import org.jspecify.annotations.Nullable;
  *
  * @param quote number of the carrier's quote that it is booked by; nothing, or empty text, for none
  * @param customs what is declared where it leaves the country; nothing at home
+ * @param expectedOn the day we promise by the carrier's own transit days; nothing where none is said
  */
 public record Consignment(
         String service,
@@ -33,7 +34,13 @@ public record Consignment(
         Party to,
         List<Parcel> packages,
         @Nullable String quote,
-        @Nullable DeclaredGoods customs) {
+        @Nullable DeclaredGoods customs,
+        @Nullable String expectedOn) {
+
+    /** The same, with the day on which it is to be there. */
+    public Consignment expectedOn(LocalDate day) {
+        return new Consignment(service, shipDate, reference, from, to, packages, quote, customs, day.toString());
+    }
 
     /** From a shipment; each package by its weight, or by what is expected where it has not been weighed. */
     public static Consignment of(
@@ -53,7 +60,8 @@ public record Consignment(
                 Party.of(job.shipToOnPapers(), phone(job)),
                 shipment.packages().stream().map(Parcel::of).toList(),
                 quote,
-                declared.map(DeclaredGoods::of).orElse(null));
+                declared.map(DeclaredGoods::of).orElse(null),
+                null);
     }
 
     /** One package the other way: from where a job went, back to the site. */
@@ -66,6 +74,7 @@ public record Consignment(
                 Party.of(site.address(), site.phone()),
                 List.of(Parcel.of(1, weight, size)),
                 "",
+                null,
                 null);
     }
 

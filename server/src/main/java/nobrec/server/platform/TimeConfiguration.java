@@ -21,6 +21,6 @@ class TimeConfiguration {
         Duration ahead = Duration.between(
                 Instant.ofEpochSecond(demo.startedAt()),
                 demo.startsAt().atZone(DEMO_ZONE).toInstant());
-        return Clock.offset(Clock.systemUTC(), ahead);
+        return new DemoClock(Clock.offset(Clock.systemUTC(), ahead));
     }
 }

@@ -2,6 +2,7 @@ package nobrec.standins.carrier;
 
 import java.math.BigDecimal;
 import java.nio.file.Path;
+import java.util.Locale;
 import java.util.Map;
 import nobrec.standins.StandIn;
 import nobrec.standins.http.Conduct;
@@ -50,6 +51,8 @@ public final class CarrierStandIn implements StandIn {
     private final Profile profile;
     private final ConsignmentBook consignments;
     private final Conduct conduct;
+    private final TrackingCalls calls = new TrackingCalls();
+    private volatile String told = "";
 
     /** @param folder where it keeps what it was told */
     public CarrierStandIn(Profile profile, Path folder) {
@@ -85,6 +88,19 @@ public final class CarrierStandIn implements StandIn {
             consignments.account().setTo(new BigDecimal(exchange.form().getOrDefault("balance", "0.00")));
             exchange.redirect(path());
         });
+        web.post(path() + "/fate", exchange -> {
+            Map<String, String> form = exchange.form();
+            consignments.tracking().decide(form.getOrDefault("number", ""), form.getOrDefault("fate", ""));
+            exchange.redirect(path());
+        });
+        web.post(path() + "/news", exchange -> {
+            Map<String, String> form = exchange.form();
+            told = calls.call(
+                    form.getOrDefault("address", ""),
+                    form.getOrDefault("secret", ""),
+                    profile.api().written(consignments.tracking().allNews()));
+            exchange.redirect(path());
+        });
         profile.api().mount(web, path(), conduct, consignments);
     }
 
@@ -92,22 +108,22 @@ public final class CarrierStandIn implements StandIn {
         return Pages.of(
                 this,
                 "carrier",
-                Map.of(
-                        "path",
-                        path(),
-                        "consignments",
-                        consignments.all(),
-                        "manifests",
-                        consignments.allManifests(),
-                        "pickups",
-                        consignments.pickups().all(),
-                        "count",
-                        consignments.all().size(),
-                        "phone",
-                        profile.phoneRequired(),
-                        "prepaid",
-                        profile.prepaid(),
-                        "balance",
-                        profile.prepaid() ? consignments.account().balance().toPlainString() : ""));
+                Map.ofEntries(
+                        Map.entry("path", path()),
+                        Map.entry("consignments", consignments.all()),
+                        Map.entry("manifests", consignments.allManifests()),
+                        Map.entry("pickups", consignments.pickups().all()),
+                        Map.entry("count", consignments.all().size()),
+                        Map.entry("phone", profile.phoneRequired()),
+                        Map.entry("underway", consignments.tracking().underway()),
+                        Map.entry("fates", TrackingDesk.fates()),
+                        Map.entry("code", profile.path().toUpperCase(Locale.ROOT)),
+                        Map.entry("told", told),
+                        Map.entry("prepaid", profile.prepaid()),
+                        Map.entry(
+                                "balance",
+                                profile.prepaid()
+                                        ? consignments.account().balance().toPlainString()
+                                        : "")));
     }
 }

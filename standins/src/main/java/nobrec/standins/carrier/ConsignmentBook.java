@@ -21,12 +21,14 @@ public final class ConsignmentBook {
     private final RecordStore refusals;
     private final RecordStore manifests;
     private final PickupBook pickups;
+    private final TrackingDesk tracking;
     private final PrepaidAccount account;
 
     ConsignmentBook(CarrierStandIn.Profile profile, Path folder) {
         this.profile = profile;
         this.quotes = new QuoteDesk(profile.path().toUpperCase(Locale.ROOT));
         this.consignments = new RecordStore(folder.resolve(profile.path() + ".json"));
+        this.tracking = new TrackingDesk(profile.path(), folder, consignments);
         this.account = new PrepaidAccount(profile.path(), folder, consignments);
         this.pickups = new PickupBook(profile.path(), folder);
         this.manifests = new RecordStore(folder.resolve(profile.path() + "-manifests.json"));
@@ -43,13 +45,13 @@ public final class ConsignmentBook {
         }
         try {
             order.require(profile.phoneRequired());
-            consignments.once(key, () -> {
+            tracking.note(consignments.once(key, () -> {
                 BigDecimal price = quotes.price(order);
                 if (profile.prepaid()) {
                     account.require(price);
                 }
                 return consignment(key, order, price);
-            });
+            }));
         } catch (IllegalArgumentException refusal) {
             refusals.once(key, () -> Map.of("key", key, "reason", refusal.getMessage()));
         }
@@ -185,6 +187,10 @@ public final class ConsignmentBook {
         return profile.prepaid();
     }
 
+    TrackingDesk tracking() {
+        return tracking;
+    }
+
     PickupBook pickups() {
         return pickups;
     }
@@ -209,7 +215,7 @@ public final class ConsignmentBook {
     }
 
     @SuppressWarnings("unchecked")
-    private static List<Map<String, Object>> packageMaps(Map<String, Object> consignment) {
+    static List<Map<String, Object>> packageMaps(Map<String, Object> consignment) {
         return (List<Map<String, Object>>) consignment.get("packages");
     }
 
@@ -233,6 +239,11 @@ public final class ConsignmentBook {
         consignment.put("consignment", profile.path().toUpperCase(Locale.ROOT) + "-" + (consignments.size() + 1));
         consignment.put("service", order.service());
         consignment.put("shipDate", order.shipDate());
+        consignment.put("expectedOn", order.expectedOn());
+        consignment.put("fromTown", order.from().town());
+        consignment.put("fromState", order.from().state());
+        consignment.put("toTown", order.receiver().city());
+        consignment.put("toState", order.receiver().state());
         consignment.put("reference", order.reference());
         consignment.put("receiver", order.receiver().name());
         consignment.put(

@@ -5,7 +5,14 @@ import java.util.List;
 
 /** What a carrier is asked to take, in whichever form it came; its quote is empty where it is booked without one. */
 record ConsignmentOrder(
-        String service, String quote, String shipDate, String reference, Receiver receiver, List<Parcel> packages) {
+        String service,
+        String quote,
+        String shipDate,
+        String expectedOn,
+        String reference,
+        Journey.Place from,
+        Receiver receiver,
+        List<Parcel> packages) {
 
     record Receiver(String name, String street, String city, String state, String postalCode, String phone) {}
 

@@ -4,6 +4,7 @@ import java.io.IOException;
 import java.math.BigDecimal;
 import java.time.Instant;
 import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -12,10 +13,12 @@ import nobrec.standins.http.Exchange;
 import nobrec.standins.http.Problem;
 import nobrec.standins.http.WebServer;
 import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
 
 /** Consignments as JSON, with the key in a header. */
 final class JsonCarrierApi implements CarrierApi {
 
+    private static final JsonMapper JSON = JsonMapper.builder().build();
     private static final String NOT_PREPAID = "The account is not paid beforehand.";
 
     @Override
@@ -31,6 +34,7 @@ final class JsonCarrierApi implements CarrierApi {
                 path + "/consignments/{key}/packages/{number}/void",
                 conduct.around(exchange -> makePackageVoid(exchange, book)));
         web.post(path + "/manifests", conduct.around(exchange -> manifest(exchange, book)));
+        web.post(path + "/tracking", conduct.around(exchange -> track(exchange, book)));
         web.post(path + "/pickups", conduct.around(exchange -> askForPickup(exchange, book)));
         web.post(path + "/pickups/{number}/call-off", conduct.around(exchange -> callOff(exchange, book)));
         web.post(path + "/account/balance", conduct.around(exchange -> balance(exchange, book)));
@@ -40,6 +44,42 @@ final class JsonCarrierApi implements CarrierApi {
         web.get(
                 path + "/consignments/{key}",
                 conduct.around(exchange -> answer(exchange, exchange.pathPart(0), 200, book)));
+    }
+
+    private static void track(Exchange exchange, ConsignmentBook book) throws IOException {
+        JsonNode asked = exchange.body();
+        Map<String, Object> answer = new LinkedHashMap<>();
+        answer.put("key", exchange.key());
+        answer.put(
+                "packages",
+                packages(book.tracking().news(texts(asked, "trackingNumbers"), Instant.parse(text(asked, "askedAt")))));
+        exchange.json(200, answer);
+    }
+
+    @Override
+    public String written(List<TrackingDesk.News> news) {
+        return JSON.writeValueAsString(Map.of("packages", packages(news)));
+    }
+
+    private static List<Map<String, Object>> packages(List<TrackingDesk.News> news) {
+        return news.stream()
+                .map(each -> Map.<String, Object>of(
+                        "trackingNumber",
+                        each.trackingNumber(),
+                        "known",
+                        each.known(),
+                        "expectedOn",
+                        each.expectedOn(),
+                        "events",
+                        each.events().stream()
+                                .map(event -> Map.of(
+                                        "id", event.id(),
+                                        "event", event.code(),
+                                        "at", event.at().toString(),
+                                        "place", event.place(),
+                                        "text", event.text()))
+                                .toList()))
+                .toList();
     }
 
     private static void accept(Exchange exchange, ConsignmentBook book) throws IOException {
@@ -177,7 +217,9 @@ final class JsonCarrierApi implements CarrierApi {
                 text(order, "service"),
                 text(order, "quote"),
                 text(order, "shipDate"),
+                text(order, "expectedOn"),
                 text(order, "reference"),
+                new Journey.Place(text(order.path("from"), "city"), text(order.path("from"), "state")),
                 new ConsignmentOrder.Receiver(
                         text(to, "name"),
                         text(to, "street"),

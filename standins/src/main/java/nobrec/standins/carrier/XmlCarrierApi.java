@@ -26,6 +26,19 @@ final class XmlCarrierApi implements CarrierApi {
 
     private static final int GRAMS_DIGITS = 3;
 
+    /** Codes of what happens to a unit. */
+    private static final Map<String, String> SCANS = Map.of(
+            "PICKED_UP", "10",
+            "IN_TRANSIT", "20",
+            "OUT_FOR_DELIVERY", "30",
+            "DELAYED", "41",
+            "NOT_DELIVERED", "42",
+            "DAMAGED", "43",
+            "REFUSED", "44",
+            "LOST", "45",
+            "RETURNED", "50",
+            "DELIVERED", "60");
+
     private final String signIn;
 
     XmlCarrierApi(String userName, String password) {
@@ -69,6 +82,7 @@ final class XmlCarrierApi implements CarrierApi {
                                         first(asked, "from"),
                                         first(asked, "until"),
                                         Integer.parseInt(first(asked, "units"))))));
+        web.post(path + "/inquiries", conduct.around(exchange -> track(exchange, book)));
         web.post(path + "/quotations", conduct.around(exchange -> quote(exchange, book)));
         web.get(path + "/requests/{key}/waybill", conduct.around(exchange -> lookUp(exchange, book)));
     }
@@ -141,6 +155,47 @@ final class XmlCarrierApi implements CarrierApi {
                             order(asked));
             exchange.xml(200, quotation(asked.getAttribute("requestId"), quote));
         }
+    }
+
+    private void track(Exchange exchange, ConsignmentBook book) throws IOException {
+        if (!isSignedIn(exchange)) {
+            return;
+        }
+        Optional<Element> request = keyed(exchange);
+        if (request.isPresent()) {
+            exchange.xml(
+                    200,
+                    tracing(
+                            request.get().getAttribute("requestId"),
+                            book.tracking()
+                                    .news(
+                                            texts(request.get(), "barcode"),
+                                            Instant.parse(request.get().getAttribute("askedAt")))));
+        }
+    }
+
+    @Override
+    public String written(List<TrackingDesk.News> news) {
+        return tracing("", news);
+    }
+
+    private static String tracing(String key, List<TrackingDesk.News> news) {
+        StringBuilder units = new StringBuilder();
+        for (TrackingDesk.News each : news) {
+            units.append("<unit barcode=\"%s\" known=\"%s\" expectedOn=\"%s\">"
+                    .formatted(escaped(each.trackingNumber()), each.known() ? "yes" : "no", each.expectedOn()));
+            for (Journey.Event event : each.events()) {
+                units.append("<scan no=\"%s\" code=\"%s\" at=\"%s\" place=\"%s\">%s</scan>"
+                        .formatted(
+                                escaped(event.id()),
+                                SCANS.get(event.code()),
+                                event.at(),
+                                escaped(event.place()),
+                                escaped(event.text())));
+            }
+            units.append("</unit>");
+        }
+        return "<tracing requestId=\"%s\">%s</tracing>".formatted(escaped(key), units);
     }
 
     /** A request with a key; what is none is answered here. */
@@ -226,11 +281,14 @@ final class XmlCarrierApi implements CarrierApi {
                     new BigDecimal(unit.getAttribute("kilograms")).movePointRight(GRAMS_DIGITS)));
         }
         Element receiver = (Element) request.getElementsByTagName("receiver").item(0);
+        Element sender = (Element) request.getElementsByTagName("sender").item(0);
         return new ConsignmentOrder(
                 text(request, "product"),
                 text(request, "quotation"),
                 text(request, "pickupDate"),
+                text(request, "expectedOn"),
                 text(request, "shipperReference"),
+                new Journey.Place(text(sender, "place"), text(sender, "region")),
                 new ConsignmentOrder.Receiver(
                         text(receiver, "name"),
                         text(receiver, "street"),

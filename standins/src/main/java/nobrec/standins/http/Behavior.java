@@ -24,7 +24,7 @@ public enum Behavior {
     ERROR_INSIDE("does nothing, answers 200 under the right key with an error inside"),
     WRONG_KEY("does the work, answers under the key of another"),
     SAME_NUMBER("does the work, answers with a tracking number that others have"),
-    ANY("each time another of these");
+    ANY("each time another of these, but for the last one above");
 
     private final String words;
 

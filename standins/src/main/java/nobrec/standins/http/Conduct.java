@@ -120,11 +120,14 @@ public final class Conduct {
         return Map.of("reason", reason);
     }
 
-    /** One of all, the normal one as often as the others together. */
+    /**
+     * One of all, the normal one as often as the others together. Never another's number: who is given it before the other has had its
+     * answer cannot know that it is another's, and the other one could never have it.
+     */
     private static Behavior anyOfThem() {
         Behavior[] all = Behavior.values();
         int index = ThreadLocalRandom.current().nextInt(all.length * 2);
-        return index < all.length ? all[index] : Behavior.NORMAL;
+        return index < all.length && all[index] != Behavior.SAME_NUMBER ? all[index] : Behavior.NORMAL;
     }
 
     private static void pause(long millis) throws IOException {

@@ -4,8 +4,12 @@ import java.io.IOException;
 import java.io.StringReader;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.stream.IntStream;
+import nobrec.core.tracking.TrackingEventKind;
 import nobrec.server.carrier.CarrierQuote;
+import nobrec.server.carrier.PackageNews;
 import nobrec.server.carrier.QuoteTime;
 import nobrec.server.carrier.TrackingNumbers;
 import nobrec.server.platform.SafeXml;
@@ -34,6 +38,63 @@ record WaybillAnswer(
         /** Any other code, and whatever is no such document. */
         UNCLEAR
     }
+
+    /** What is said of units on their way: {@code <units>} with a {@code <unit>} each; nothing when it is no such document. */
+    static Optional<Tracing> tracing(String body) {
+        try {
+            Element root = SafeXml.reader()
+                    .parse(new InputSource(new StringReader(body)))
+                    .getDocumentElement();
+            return root.getTagName().equals("tracing")
+                    ? Optional.of(new Tracing(root.getAttribute("requestId"), news(root)))
+                    : Optional.empty();
+        } catch (SAXException | IOException noDocument) {
+            return Optional.empty();
+        }
+    }
+
+    private static List<PackageNews> news(Element root) {
+        return elements(root, "unit").stream()
+                .map(unit -> new PackageNews(
+                        unit.getAttribute("barcode"),
+                        !unit.getAttribute("known").equals("no"),
+                        unit.getAttribute("expectedOn"),
+                        elements(unit, "scan").stream().map(WaybillAnswer::scan).toList()))
+                .toList();
+    }
+
+    private static PackageNews.Said scan(Element scan) {
+        String code = scan.getAttribute("code");
+        return new PackageNews.Said(
+                scan.getAttribute("no"),
+                code,
+                Optional.ofNullable(SCANS.get(code)),
+                scan.getAttribute("at"),
+                scan.getAttribute("place"),
+                scan.getTextContent().strip());
+    }
+
+    private static List<Element> elements(Element parent, String name) {
+        NodeList found = parent.getElementsByTagName(name);
+        return IntStream.range(0, found.getLength())
+                .mapToObj(index -> (Element) found.item(index))
+                .toList();
+    }
+
+    /** What is said of units. */
+    record Tracing(String requestId, List<PackageNews> units) {}
+
+    private static final Map<String, TrackingEventKind> SCANS = Map.of(
+            "10", TrackingEventKind.ACCEPTED,
+            "20", TrackingEventKind.MOVED,
+            "30", TrackingEventKind.OUT_FOR_DELIVERY,
+            "41", TrackingEventKind.DELAYED,
+            "42", TrackingEventKind.ATTEMPTED,
+            "43", TrackingEventKind.DAMAGED,
+            "44", TrackingEventKind.REFUSED,
+            "45", TrackingEventKind.LOST,
+            "50", TrackingEventKind.SENT_BACK,
+            "60", TrackingEventKind.DELIVERED);
 
     private static final CarrierQuote NO_QUOTE = new CarrierQuote("", Optional.empty(), List.of());
     private static final WaybillAnswer NOTHING = new WaybillAnswer(Kind.UNCLEAR, "", "", List.of(), NO_QUOTE);

@@ -3,6 +3,8 @@ package nobrec.server.carrier.waybills;
 import java.io.StringWriter;
 import java.math.BigDecimal;
 import java.math.RoundingMode;
+import java.time.Instant;
+import java.util.List;
 import java.util.Objects;
 import javax.xml.stream.XMLOutputFactory;
 import javax.xml.stream.XMLStreamException;
@@ -53,6 +55,18 @@ final class WaybillRequest {
         });
     }
 
+    static String writeInquiry(String key, List<String> barcodes, Instant askedAt) {
+        return written(request -> {
+            request.xml.writeStartElement("inquiry");
+            request.xml.writeAttribute("requestId", key);
+            request.xml.writeAttribute("askedAt", askedAt.toString());
+            for (String barcode : barcodes) {
+                request.element("barcode", barcode);
+            }
+            request.xml.writeEndElement();
+        });
+    }
+
     /** Part of a document. */
     private interface Part {
         void write(WaybillRequest request) throws XMLStreamException;
@@ -77,6 +91,7 @@ final class WaybillRequest {
         xml.writeAttribute("requestId", key);
         element("product", consignment.service());
         element("quotation", Objects.requireNonNullElse(consignment.quote(), ""));
+        element("expectedOn", Objects.requireNonNullElse(consignment.expectedOn(), ""));
         content(consignment);
         xml.writeEndElement();
     }

@@ -1,15 +1,19 @@
 package nobrec.server.carrier.waybills;
 
 import java.net.http.HttpRequest;
+import java.time.Instant;
 import java.util.List;
+import java.util.Optional;
 import java.util.function.Function;
 import nobrec.server.carrier.CarrierPort;
 import nobrec.server.carrier.CarrierQuote;
 import nobrec.server.carrier.Consignment;
 import nobrec.server.carrier.ManifestRequest;
+import nobrec.server.carrier.PackageNews;
 import nobrec.server.carrier.PickupAsked;
 import nobrec.server.carrier.QuoteRequest;
 import nobrec.server.carrier.TrackingNumbers;
+import nobrec.server.carrier.TrackingPort;
 import nobrec.server.connection.Connection;
 import nobrec.server.connection.HttpCalls;
 import nobrec.server.connection.OutsideAnswer;
@@ -22,7 +26,7 @@ import org.springframework.stereotype.Component;
  * always answered with status 200, and faults with codes of their own.
  */
 @Component
-class WaybillsAdapter implements CarrierPort {
+class WaybillsAdapter implements CarrierPort, TrackingPort {
 
     private static final int ANSWERED = 200;
 
@@ -92,6 +96,31 @@ class WaybillsAdapter implements CarrierPort {
     @Override
     public OutsideAnswer<String> manifest(Connection connection, String key, ManifestRequest request) {
         return send(connection, "/manifests", key, WaybillRequest.writeManifest(key, request));
+    }
+
+    @Override
+    public OutsideAnswer<List<PackageNews>> track(
+            Connection connection, String key, List<String> trackingNumbers, Instant askedAt) {
+        HttpRequest call = HttpCalls.request(connection, "/inquiries")
+                .header("Content-Type", "application/xml; charset=utf-8")
+                .POST(HttpRequest.BodyPublishers.ofString(WaybillRequest.writeInquiry(key, trackingNumbers, askedAt)))
+                .build();
+        return calls.call(connection, call, (status, body) -> {
+            Optional<WaybillAnswer.Tracing> tracing = WaybillAnswer.tracing(body);
+            if (status == ANSWERED
+                    && tracing.filter(each -> each.requestId().equals(key)).isPresent()) {
+                return new OutsideAnswer.Accepted<>(tracing.get().units());
+            }
+            throw new UnclearAnswer(
+                    connection.name(), status, WaybillAnswer.read(body).text());
+        });
+    }
+
+    @Override
+    public OutsideAnswer<List<PackageNews>> readPushed(String body) {
+        return WaybillAnswer.tracing(body)
+                .<OutsideAnswer<List<PackageNews>>>map(tracing -> new OutsideAnswer.Accepted<>(tracing.units()))
+                .orElseGet(() -> new OutsideAnswer.Refused<>("It is no tracing document."));
     }
 
     private OutsideAnswer<List<TrackingNumbers.Read>> ask(Connection connection, String key, HttpRequest request) {

@@ -20,7 +20,7 @@ public final class GrowingPause {
      * @param attempts how often it was tried, 1 or more
      * @param key decides how much sooner
      */
-    static Duration after(int attempts, String key) {
+    public static Duration after(int attempts, String key) {
         Duration pause = FIRST.multipliedBy(1L << Math.min(attempts - 1, MAX_DOUBLINGS));
         Duration capped = pause.compareTo(LONGEST) > 0 ? LONGEST : pause;
         int sooner = Math.floorMod((key + attempts).hashCode(), SPREAD_PER_CENT);

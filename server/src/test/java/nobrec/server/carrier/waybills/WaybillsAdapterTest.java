@@ -74,6 +74,7 @@ class WaybillsAdapterTest {
                 new Consignment.Party("“Pell” & Sons", "2200 Foundry", "", "Tucson", "AZ", "85701", "US", phone),
                 List.of(parcel(1), parcel(2)),
                 "",
+                null,
                 null);
     }
 
