@@ -151,6 +151,7 @@ start_server() {
   export NOBREC_DB_OWNER="${DB_NAME}_owner" NOBREC_DB_OWNER_PASSWORD="$DB_OWNER_PASSWORD"
   export NOBREC_DEMO_FOLDER="$NOBREC_HOME/demo" NOBREC_DEMO_PASSWORD="$DEMO_PASSWORD"
   export NOBREC_DEMO_STANDINS="http://127.0.0.1:$OUTSIDE_PORT" NOBREC_DEMO_SCALE="tcp://127.0.0.1:$SCALE_PORT"
+  export NOBREC_DEMO_MAIL="smtp://127.0.0.1:$((SCALE_PORT + 2))"
   export NOBREC_DEMO_SHOPDATABASE="mariadb://127.0.0.1:$(port_of database)/nobrec_shop"
   # The demo's record systems stand on this machine.
   export NOBREC_INNER_HOSTS="127.0.0.1"
@@ -167,6 +168,7 @@ require_free_ports() {
   if ! is_running standins; then
     require_free "$OUTSIDE_PORT" "the stand-ins" NOBREC_OUTSIDE_PORT
     require_free "$SCALE_PORT" "the stand-in scale" NOBREC_SCALE_PORT
+    require_free "$((SCALE_PORT + 2))" "the stand-in mail server, two above the scale," NOBREC_SCALE_PORT
   fi
   database_answers "$DB_FOLDER" || require_free "$DB_PORT" "the database" NOBREC_DB_PORT
 }

@@ -6,6 +6,9 @@ import { Connections } from "./connections/Connections";
 import { CustomsPage } from "./customs/CustomsPage";
 import { ExportSetUp } from "./customs/ExportSetUp";
 import { Departures } from "./departures/Departures";
+import { EmailLook } from "./emails/EmailLook";
+import { Emails } from "./emails/Emails";
+import { EmailStops } from "./emails/EmailStops";
 import { Asking } from "./enroute/Asking";
 import { EnRoute } from "./enroute/EnRoute";
 import { Handover } from "./handover/Handover";
@@ -79,6 +82,9 @@ export function App() {
         <Route path="/bench/scan" element={<ScanToShip />} />
         <Route path="/handover" element={<Handover timeZone={who.data.timeZone} />} />
         <Route path="/handover/one" element={<HandoverPage timeZone={who.data.timeZone} />} />
+        <Route path="/emails" element={<Emails />} />
+        <Route path="/emails/look" element={<EmailLook />} />
+        <Route path="/emails/stops" element={<EmailStops timeZone={who.data.timeZone} />} />
         <Route path="/en-route" element={<EnRoute timeZone={who.data.timeZone} />} />
         <Route path="/en-route/asking" element={<Asking />} />
         <Route path="/postings" element={<Postings timeZone={who.data.timeZone} />} />

@@ -2,7 +2,7 @@ import { useState } from "react";
 import { Link } from "react-router";
 import { answer, api } from "../api/client";
 import { useMay } from "../signin/who";
-import { moment } from "../ui/format";
+import { day, moment } from "../ui/format";
 import { pageOf } from "../ui/JobLink";
 import { Labeled } from "../ui/Labeled";
 import { ProblemLine } from "../ui/states";
@@ -17,6 +17,7 @@ export function TrackDetail({ track, timeZone }: { track: Track; timeZone: strin
       <Events track={track} timeZone={timeZone} />
       <div className="space-y-3">
         <p>
+          {track.forecast && `Expected ${day(track.forecast)}. `}
           {track.forecastReason}{" "}
           {track.onTime && (
             <span className="quiet">

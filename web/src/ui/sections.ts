@@ -27,6 +27,7 @@ export const SECTIONS: Section[] = [
   { path: "/printers", name: "Printers", key: "Alt+u", setUp: true },
   { path: "/partners", name: "Partners", key: "Alt+y", needs: "SEE_CHARGES", setUp: true },
   { path: "/write-backs", name: "Write-backs", key: "Alt+k", needs: "SEE_CHARGES", setUp: true },
+  { path: "/emails", name: "Emails", key: "Alt+,", needs: "SEE_CHARGES", setUp: true },
   { path: "/books", name: "Books", key: "Alt+x", needs: "SEE_CHARGES", setUp: true },
   { path: "/connections", name: "Connections", key: "Alt+6", needs: "SET_UP", setUp: true },
 ];

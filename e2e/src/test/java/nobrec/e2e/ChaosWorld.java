@@ -164,6 +164,7 @@ final class ChaosWorld implements AutoCloseable {
         settings.put("NOBREC_PORT", Integer.toString(ports[first ? 0 : 1]));
         settings.put("NOBREC_DEMO_STANDINS", outside());
         settings.put("NOBREC_DEMO_SCALE", "tcp://127.0.0.1:" + ports[3]);
+        settings.put("NOBREC_DEMO_MAIL", "smtp://127.0.0.1:" + (ports[3] + 2));
         settings.put("NOBREC_DEMO_FOLDER", Application.DEMO.toString());
         settings.put("NOBREC_DEMO_PASSWORD", Application.PASSWORD);
         settings.put("NOBREC_DEMO_STARTSAT", "2026-12-01T09:00:00");

@@ -161,6 +161,7 @@ class ArchitectureTest {
                             "connection",
                             "customs",
                             "device",
+                            "mail",
                             "orderfile",
                             "partner",
                             "prepaid",
@@ -261,6 +262,20 @@ class ArchitectureTest {
                             "telling",
                             "voiding")),
             Map.entry("books", List.of("api", "audit", "carrier", "platform", "site")),
+            Map.entry(
+                    "mail",
+                    List.of(
+                            "api",
+                            "audit",
+                            "connection",
+                            "document",
+                            "moment",
+                            "platform",
+                            "rule",
+                            "shipment",
+                            "site",
+                            "telling",
+                            "workorder")),
             Map.entry("moment", List.of("booking", "platform", "returns", "shipment", "telling", "voiding")),
             Map.entry(
                     "statusrule",

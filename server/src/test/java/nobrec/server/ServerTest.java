@@ -17,6 +17,7 @@ import java.util.Map;
 import java.util.Objects;
 import nobrec.standins.StandIns;
 import nobrec.standins.http.Behavior;
+import nobrec.standins.mail.MailMood;
 import nobrec.standins.scale.Scale;
 import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.pdmodel.PDDocument;
@@ -111,6 +112,9 @@ public abstract class ServerTest {
                 Map.entry("spring.flyway.password", "nobrec_test"),
                 Map.entry("nobrec.credential-key", "0123456789abcdef".repeat(4)),
                 Map.entry("nobrec.demo.stand-ins", "http://127.0.0.1:" + STAND_INS.httpPort()),
+                Map.entry(
+                        "nobrec.demo.mail",
+                        "smtp://127.0.0.1:" + STAND_INS.mail().port()),
                 Map.entry("nobrec.demo.scale", "tcp://127.0.0.1:" + STAND_INS.scalePort()),
                 Map.entry("nobrec.demo.shop-database", database.replace("jdbc:", "") + "nobrec_shop"),
                 Map.entry("nobrec.inner-hosts", "127.0.0.1"),
@@ -123,6 +127,7 @@ public abstract class ServerTest {
     void allIsWellAgain() {
         allAnswerAgain();
         STAND_INS.scale().setMood(Scale.Mood.SETTLES);
+        STAND_INS.mail().setMood(MailMood.TAKES_ALL);
         clock.reset();
     }
 

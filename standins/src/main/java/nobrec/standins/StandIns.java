@@ -11,6 +11,7 @@ import nobrec.standins.device.DeviceStandIn;
 import nobrec.standins.http.Behavior;
 import nobrec.standins.http.Pages;
 import nobrec.standins.http.WebServer;
+import nobrec.standins.mail.MailStandIn;
 import nobrec.standins.orderdesk.OrderDeskStandIn;
 import nobrec.standins.partner.PartnerStandIn;
 import nobrec.standins.printer.PrinterStandIn;
@@ -27,11 +28,13 @@ public final class StandIns implements AutoCloseable {
 
     /**
      * @param httpPort zero for any free port
-     * @param scalePort zero for any free port
+     * @param scalePort zero for any free port; the mail server listens two ports above
      * @param dataFolder where the stand-ins keep what they were told
      * @param recordsFile JSON with the order numbers the books and the order desk know
      */
     public record Settings(int httpPort, int scalePort, Path dataFolder, Path recordsFile) {}
+
+    private static final int MAIL_ABOVE_SCALE = 2;
 
     private final WebServer web;
     private final ScaleSocket scaleSocket;
@@ -39,6 +42,7 @@ public final class StandIns implements AutoCloseable {
     private final List<StandIn> services;
     private final Sources sources;
     private final Printing printers;
+    private final MailStandIn mail;
 
     /** A printer for labels, which takes dots, and one for pages. */
     public record Printing(PrinterStandIn labels, PrinterStandIn pages) {}
@@ -57,7 +61,9 @@ public final class StandIns implements AutoCloseable {
             Scale scale,
             List<StandIn> services,
             Sources sources,
-            Printing printers) {
+            Printing printers,
+            MailStandIn mail) {
+        this.mail = mail;
         this.sources = sources;
         this.printers = printers;
         this.web = web;
@@ -80,7 +86,9 @@ public final class StandIns implements AutoCloseable {
         PartnerStandIn partner = new PartnerStandIn(new RecordStore(folder.resolve("ship-notices.json")));
         Printing printers = new Printing(PrinterStandIn.forLabels(), PrinterStandIn.forPages());
         OrderDeskStandIn orders = new OrderDeskStandIn(shop, new RecordStore(folder.resolve("orders.json")), orderDesk);
+        MailStandIn mail = mail(settings.scalePort());
         List<StandIn> services = List.of(
+                mail,
                 new CarrierStandIn(CarrierStandIn.PLOVER, folder),
                 new CarrierStandIn(CarrierStandIn.DUNLIN, folder),
                 new CarrierStandIn(CarrierStandIn.GODWIT, folder),
@@ -107,10 +115,23 @@ public final class StandIns implements AutoCloseable {
                     scale,
                     services,
                     new Sources(orderDesk, webShop, books, partner, orders),
-                    printers);
+                    printers,
+                    mail);
         } catch (IOException failed) {
             throw new UncheckedIOException("The stand-ins cannot listen: " + failed.getMessage(), failed);
         }
+    }
+
+    private static MailStandIn mail(int scalePort) {
+        try {
+            return new MailStandIn(scalePort == 0 ? 0 : scalePort + MAIL_ABOVE_SCALE);
+        } catch (IOException failed) {
+            throw new UncheckedIOException("The mail server cannot listen: " + failed.getMessage(), failed);
+        }
+    }
+
+    public MailStandIn mail() {
+        return mail;
     }
 
     public int httpPort() {
@@ -147,5 +168,6 @@ public final class StandIns implements AutoCloseable {
     public void close() {
         web.close();
         scaleSocket.close();
+        mail.close();
     }
 }

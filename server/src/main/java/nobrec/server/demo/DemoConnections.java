@@ -10,6 +10,8 @@ import nobrec.server.audit.AuditLog;
 import nobrec.server.connection.Connection;
 import nobrec.server.connection.Connections;
 import nobrec.server.connection.Credentials;
+import nobrec.server.mail.MailRules;
+import nobrec.server.mail.MailSettings;
 import nobrec.server.platform.DemoSettings;
 import nobrec.server.source.RecordSources;
 import nobrec.server.writeback.WriteBackTarget;
@@ -27,6 +29,7 @@ import tools.jackson.databind.json.JsonMapper;
 @Order(DemoLoader.AFTER_REFERENCE)
 class DemoConnections implements ApplicationRunner {
 
+    private static final String MAIL = "MAIL";
     private static final String SHOP_DATABASE = "SHOPBASE";
     private static final String SHOP_ORDERS = "SHOPWRITES";
     private static final String SHOP_DATABASE_NAME = "Shop database";
@@ -37,13 +40,19 @@ class DemoConnections implements ApplicationRunner {
     private final Connections connections;
     private final RecordSources sources;
     private final WriteBackTargets targets;
+    private final MailSettings mailSettings;
+    private final MailRules mailRules;
 
     DemoConnections(
             DemoSettings demo,
             JsonMapper json,
             Connections connections,
             RecordSources sources,
-            WriteBackTargets targets) {
+            WriteBackTargets targets,
+            MailSettings mailSettings,
+            MailRules mailRules) {
+        this.mailSettings = mailSettings;
+        this.mailRules = mailRules;
         this.sources = sources;
         this.targets = targets;
         this.demo = demo;
@@ -59,8 +68,13 @@ class DemoConnections implements ApplicationRunner {
                 .map(this::connection)
                 .filter(each -> !connections.isAt(each.code(), each.address()))
                 .forEach(connections::keep);
+        if (!connections.isAt(MAIL, demo.mail())) {
+            connections.keep(new Connection(MAIL, "Mail server", "smtp", demo.mail(), TIME_LIMIT, Optional.empty()));
+        }
         boolean first = sources.isEmpty();
         if (first) {
+            mailSettings.keep(shop.emails().look(), AuditLog.BY_ITSELF);
+            mailRules.change(0, shop.emails().rules(), AuditLog.BY_ITSELF);
             shop.sources().forEach(entry -> sources.add(entry.code(), entry.name(), entry.adapter()));
         }
         if (!demo.shopDatabase().isEmpty()) {

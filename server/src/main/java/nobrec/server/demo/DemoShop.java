@@ -19,6 +19,8 @@ import nobrec.core.service.Accessorial;
 import nobrec.core.service.CarrierPricing.PricedBy;
 import nobrec.core.writeback.WriteBackPlan;
 import nobrec.server.api.security.Role;
+import nobrec.server.mail.MailRuleDocument;
+import nobrec.server.mail.MailSettingRow;
 import nobrec.server.rule.RuleDocument;
 import org.jspecify.annotations.Nullable;
 
@@ -34,9 +36,13 @@ record DemoShop(
         List<ServiceEntry> services,
         List<ChargeRuleEntry> chargeRules,
         List<WriteBackEntry> writeBacks,
+        EmailsEntry emails,
         PartnersEntry partners,
         ExportEntry export,
         List<RuleDocument> houseRules) {
+
+    /** Who writes emails, how they look, and which are prepared; none is sent before somebody says so. */
+    record EmailsEntry(MailSettingRow look, List<MailRuleDocument> rules) {}
 
     /** What a system is told whose connection has the same code. */
     record WriteBackEntry(String code, WriteBackPlan plan) {}

@@ -10,7 +10,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
-import java.util.UUID;
 import java.util.stream.Collectors;
 import nobrec.core.refusal.Refusal;
 import nobrec.core.service.Carrier;
@@ -20,8 +19,6 @@ import nobrec.server.carrier.PackageNews;
 import nobrec.server.carrier.ServiceCatalog;
 import nobrec.server.connection.OutsideAnswer;
 import nobrec.server.platform.BackgroundWork.Sweep;
-import nobrec.server.platform.Shortened;
-import nobrec.server.platform.outbox.GrowingPause;
 import nobrec.server.site.Sites;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
@@ -41,11 +38,10 @@ class TrackAsker {
     private static final Duration PAUSE = Duration.ofSeconds(3);
     private static final int BATCH = 100;
     private static final int MOST_BATCHES = 50;
-    private static final int LONGEST_FAULT = 500;
-    private static final Duration CLAIM = Duration.ofMinutes(5);
     private static final String SILENT = "The carrier's answer does not mention it.";
 
     private final TrackMapper mapper;
+    private final TrackClaims claims;
     private final TrackKeeper keeper;
     private final CarrierGateway gateway;
     private final ServiceCatalog catalog;
@@ -55,6 +51,7 @@ class TrackAsker {
 
     TrackAsker(
             TrackMapper mapper,
+            TrackClaims claims,
             TrackKeeper keeper,
             CarrierGateway gateway,
             ServiceCatalog catalog,
@@ -62,6 +59,7 @@ class TrackAsker {
             Sites sites,
             Clock clock) {
         this.mapper = mapper;
+        this.claims = claims;
         this.keeper = keeper;
         this.gateway = gateway;
         this.catalog = catalog;
@@ -101,24 +99,24 @@ class TrackAsker {
 
     /** @return how many there were; none when the carrier did not answer */
     private int askSome(Carrier carrier) {
-        String question = UUID.randomUUID().toString();
         Instant now = clock.instant();
-        if (mapper.claim(carrier.code(), now, question, now.plus(CLAIM), BATCH) == 0) {
+        TrackClaims.Question question = claims.take(carrier.code(), now, BATCH);
+        List<TrackRow> rows = question.packages();
+        if (rows.isEmpty()) {
             return 0;
         }
-        List<TrackRow> rows = mapper.claimed(question);
         List<String> numbers = rows.stream().map(TrackRow::trackingNumber).toList();
-        OutsideAnswer<List<PackageNews>> answer = gateway.track(carrier, question, numbers, now);
+        OutsideAnswer<List<PackageNews>> answer = gateway.track(carrier, question.key(), numbers, now);
         if (answer instanceof OutsideAnswer.Accepted<List<PackageNews>> accepted) {
             keep(rows, accepted.result());
             return rows.size();
         }
-        String why = answer instanceof OutsideAnswer.Refused<List<PackageNews>> refused
-                ? refused.reason()
-                : answer.whyOpen();
-        int failures = rows.stream().mapToInt(TrackRow::failures).max().orElse(0);
-        mapper.unanswered(
-                question, now.plus(GrowingPause.after(failures + 1, question)), Shortened.to(LONGEST_FAULT, why));
+        claims.unanswered(
+                question,
+                now,
+                answer instanceof OutsideAnswer.Refused<List<PackageNews>> refused
+                        ? refused.reason()
+                        : answer.whyOpen());
         return 0;
     }
 
@@ -128,7 +126,7 @@ class TrackAsker {
                 .map(each -> CheckedNews.of(each, now))
                 .collect(Collectors.toMap(CheckedNews::trackingNumber, each -> each, (first, again) -> first));
         Map<Long, Set<String>> known = knownOf(rows);
-        Map<NextTurn, List<Long>> unchanged = new HashMap<>();
+        Map<TrackClaims.NextTurn, List<Long>> unchanged = new HashMap<>();
         for (TrackRow row : rows) {
             CheckedNews said = Optional.ofNullable(byNumber.get(row.trackingNumber()))
                     .orElseGet(() -> new CheckedNews(row.trackingNumber(), List.of(), Optional.empty(), SILENT));
@@ -139,14 +137,13 @@ class TrackAsker {
                         .of(row.carrierCode())
                         .next(row.state(), row.movedAt(), row.promise(), now, sites.today());
                 unchanged
-                        .computeIfAbsent(new NextTurn(next, said.fault()), turn -> new ArrayList<>())
+                        .computeIfAbsent(
+                                new TrackClaims.NextTurn(next.orElse(null), said.fault()), turn -> new ArrayList<>())
                         .add(row.id());
             }
         }
-        unchanged.forEach((turn, ids) -> mapper.asked(ids, turn.at().orElse(null), now, turn.fault()));
+        unchanged.forEach((turn, ids) -> claims.unchanged(ids, turn, now));
     }
-
-    private record NextTurn(Optional<Instant> at, String fault) {}
 
     private Map<Long, Set<String>> knownOf(List<TrackRow> rows) {
         Map<Long, Set<String>> known = new HashMap<>();

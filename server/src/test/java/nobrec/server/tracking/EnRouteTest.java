@@ -1,6 +1,7 @@
 package nobrec.server.tracking;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.awaitility.Awaitility.await;
 import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.csrf;
 
 import java.net.URI;
@@ -69,7 +70,10 @@ class EnRouteTest extends ServerTest {
         return number;
     }
 
+    /** What follows on shipping may still be under way. */
     private String numberOf(String job) {
+        await().until(() ->
+                database.queryForObject("SELECT COUNT(*) FROM package_track WHERE job = ?", Integer.class, job) > 0);
         return database.queryForObject("SELECT tracking_number FROM package_track WHERE job = ?", String.class, job);
     }
 

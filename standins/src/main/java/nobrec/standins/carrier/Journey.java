@@ -15,7 +15,7 @@ final class Journey {
     enum Fate {
         ON_TIME("on time", 80),
         A_DAY_LATE("a day late", 7),
-        DAYS_LATE("three days late", 3),
+        DAYS_LATE("four days late", 3),
         NOBODY_THERE("nobody there at first", 3),
         DAMAGED("damaged on the way", 2),
         REFUSED("refused at the door, sent back", 2),
@@ -97,7 +97,7 @@ final class Journey {
     private static final LocalTime NOON = LocalTime.of(12, 10);
     private static final int SHIFT_MINUTES = 60;
     private static final int DOOR_MINUTES = 420;
-    private static final int DAYS_LATE = 3;
+    private static final int DAYS_LATE = 4;
     private static final int DAYS_UNTIL_LOST = 6;
 
     private final String trackingNumber;
@@ -130,7 +130,9 @@ final class Journey {
     /** The day on which the carrier expects to deliver, by what has happened until then. */
     LocalDate expectedAt(OffsetDateTime now) {
         boolean delayed = events.stream()
-                .anyMatch(event -> event.code().equals("DELAYED") && !event.at().isAfter(now));
+                .anyMatch(
+                        event -> (event.code().equals("DELAYED") || event.code().equals("NOT_DELIVERED"))
+                                && !event.at().isAfter(now));
         return delayed ? expected.plusDays(fate == Fate.DAYS_LATE ? DAYS_LATE : 1) : expected;
     }
 

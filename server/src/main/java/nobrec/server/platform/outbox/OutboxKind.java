@@ -36,6 +36,8 @@ public enum OutboxKind {
     SHIP_NOTICE_REVERSAL("Ship notice, canceled"),
     /** A subscriber is called with an event. */
     EVENT("Event"),
+    /** A customer, or a colleague, is written to. */
+    MAIL("Email"),
     /** A consignment is made void with its carrier. */
     VOID("Void", true),
     /** The freight line is taken off the invoice. */

@@ -1,0 +1,2 @@
+/** Mail: whom it may go to. */
+package nobrec.core.mail;

@@ -1,0 +1,2 @@
+/** The adapter of mail servers that speak SMTP. */
+package nobrec.server.mail.smtp;
