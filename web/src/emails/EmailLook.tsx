@@ -104,6 +104,7 @@ function LookForm({ view, kept, done }: { view: Look; kept: boolean; done: () =>
             {kept && !keep.isError && <span role="status">✓ Kept.</span>}
           </div>
         )}
+        {!may("SET_UP") && <p className="quiet">Who sets the shop up changes it.</p>}
         {keep.isError && <ProblemLine error={keep.error} />}
         {picture.isError && <ProblemLine error={picture.error} />}
       </fieldset>

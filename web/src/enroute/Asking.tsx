@@ -12,6 +12,7 @@ const DAY_MINUTES = 1_440;
 /** How often each carrier is asked about its packages. */
 export function Asking() {
   useTitle("How often carriers are asked");
+  const may = useMay();
   const list = useIntervals();
   const [kept, setKept] = useState("");
   if (list.isPending) {
@@ -52,6 +53,7 @@ export function Asking() {
           ))}
         </tbody>
       </table>
+      {!may("SET_UP") && <p className="quiet mt-2">Who sets the shop up changes it.</p>}
     </div>
   );
 }

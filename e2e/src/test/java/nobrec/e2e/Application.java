@@ -89,6 +89,12 @@ final class Application {
         form("/grebe/mood", "mood=" + mood);
     }
 
+    /** A carrier's driver has a package, and this becomes of it. */
+    void carrierTakes(String carrier, String key, String trackingNumber, String fate) {
+        form("/" + carrier + "/collected", "key=" + key);
+        form("/" + carrier + "/fate", "number=" + trackingNumber + "&fate=" + fate);
+    }
+
     private void form(String path, String body) {
         HttpResponse<String> answer = send(HttpRequest.newBuilder(URI.create(outside(path)))
                 .header("Content-Type", "application/x-www-form-urlencoded")

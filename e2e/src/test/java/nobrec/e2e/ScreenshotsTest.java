@@ -8,6 +8,8 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.condition.EnabledIfSystemProperty;
 import org.openqa.selenium.By;
 import org.openqa.selenium.Keys;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
 
 /** Takes the pictures of docs/screenshots; run by {@code ./nobrec screenshots} only. */
 @EnabledIfSystemProperty(named = "nobrec.screenshots", matches = ".+")
@@ -52,9 +54,6 @@ class ScreenshotsTest {
             desk.open("/jobs/one?job=2417");
             desk.waitForText("Who did what");
             keep(desk, "job");
-            desk.open("/bench/2416");
-            desk.waitForText("Layer 1 of");
-            keep(desk, "bench-freight");
             desk.open("/postings");
             desk.waitForText("Journal entry");
             keep(desk, "postings");
@@ -73,6 +72,7 @@ class ScreenshotsTest {
             keep(desk, "slip-design");
         }
         atTheDoor();
+        enRoute();
         try (Desk desk = new Desk(application).signIn("admin")) {
             desk.open("/sources/ORDERDESK");
             desk.waitForText("Bring in now, changed in");
@@ -179,6 +179,41 @@ class ScreenshotsTest {
         desk.press(desk.textOf("table tbody td:nth-child(5) .figure"), Keys.ENTER);
         desk.waitForText("Receive it");
         keep(desk, "returns");
+    }
+
+    /** Two days later: what became of the packages that were booked. */
+    private void enRoute() throws IOException {
+        List<String> fates = List.of("ON_TIME", "DAYS_LATE", "DAMAGED", "A_DAY_LATE", "REFUSED", "NOBODY_THERE");
+        int index = 0;
+        for (String carrier : List.of("plover", "dunlin")) {
+            for (JsonNode each : JsonMapper.builder()
+                    .build()
+                    .readTree(application.pageOutside("/" + carrier + "/consignments"))) {
+                application.carrierTakes(
+                        carrier,
+                        each.path("key").asString(),
+                        each.path("packages").path(0).path("trackingNumber").asString(),
+                        fates.get(index++ % fates.size()));
+            }
+        }
+        try (Desk desk = new Desk(application).signIn("ines")) {
+            desk.open("/en-route");
+            desk.waitForText("Nothing has gone wrong");
+            YetToArriveTest.letDaysPass(desk, 2);
+            desk.waitForText("Held up by the weather");
+            desk.browser()
+                    .findElement(By.xpath("//td//button[@aria-expanded]"))
+                    .click();
+            desk.waitForText("has said");
+            keep(desk, "en-route");
+            desk.open("/emails");
+            desk.waitForText("It is sent");
+            desk.tabTo("On job");
+            desk.type("2417");
+            desk.browser().findElement(By.xpath("//button[text()='Look at it']")).click();
+            desk.waitForText("at a desk");
+            keep(desk, "emails");
+        }
     }
 
     private static void pictures(Desk desk) throws InterruptedException {
