@@ -101,7 +101,6 @@ class ScreenshotsTest {
             desk.waitFor("table");
             desk.dropFile("tickets.csv", SourcesTest.UNKNOWN);
             desk.waitForText("2 jobs would go in");
-            keep(desk, "layout");
             desk.open("/items");
             desk.waitForText("No item is kept yet");
             desk.tabTo("Take from records");
