@@ -185,9 +185,8 @@ class ScreenshotsTest {
         List<String> fates = List.of("ON_TIME", "DAYS_LATE", "DAMAGED", "A_DAY_LATE", "REFUSED", "NOBODY_THERE");
         int index = 0;
         for (String carrier : List.of("plover", "dunlin")) {
-            for (JsonNode each : JsonMapper.builder()
-                    .build()
-                    .readTree(application.pageOutside("/" + carrier + "/consignments"))) {
+            for (JsonNode each :
+                    JsonMapper.builder().build().readTree(application.pageOutside("/" + carrier + "/consignments"))) {
                 application.carrierTakes(
                         carrier,
                         each.path("key").asString(),
@@ -200,16 +199,16 @@ class ScreenshotsTest {
             desk.waitForText("Nothing has gone wrong");
             YetToArriveTest.letDaysPass(desk, 2);
             desk.waitForText("Held up by the weather");
-            desk.browser()
-                    .findElement(By.xpath("//td//button[@aria-expanded]"))
-                    .click();
+            desk.browser().findElement(By.xpath("//td//button[@aria-expanded]")).click();
             desk.waitForText("has said");
             keep(desk, "en-route");
             desk.open("/emails");
             desk.waitForText("It is sent");
             desk.tabTo("On job");
             desk.type("2417");
-            desk.browser().findElement(By.xpath("//button[text()='Look at it']")).click();
+            desk.browser()
+                    .findElement(By.xpath("//button[text()='Look at it']"))
+                    .click();
             desk.waitForText("at a desk");
             keep(desk, "emails");
         }

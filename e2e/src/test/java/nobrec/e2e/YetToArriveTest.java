@@ -53,7 +53,8 @@ class YetToArriveTest {
         for (int look = 0; look < LOOKS && !application.pageOutside("/mail").contains("E2E-871 for"); look++) {
             ChaosWorld.pause(500);
         }
-        assertThat(application.pageOutside("/mail")).contains("desk@marrowby.example", "E2E-871 for Tarn Hydraulics: ", "Damaged, held at the depot");
+        assertThat(application.pageOutside("/mail"))
+                .contains("desk@marrowby.example", "E2E-871 for Tarn Hydraulics: ", "Damaged, held at the depot");
     }
 
     private static void switchOn(Desk desk, String email) {
