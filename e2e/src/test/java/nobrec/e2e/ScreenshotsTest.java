@@ -6,7 +6,6 @@ import java.nio.file.Path;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.condition.EnabledIfSystemProperty;
-import org.openqa.selenium.By;
 import org.openqa.selenium.Keys;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
@@ -127,9 +126,7 @@ class ScreenshotsTest {
             desk.waitForText("Their words for ours");
             desk.tabTo("Job");
             desk.type("2417");
-            desk.browser()
-                    .findElement(By.xpath("//button[text()='Show what would be written']"))
-                    .click();
+            desk.click("//button[text()='Show what would be written']");
             desk.waitForText("There now");
             desk.browser().executeScript("document.querySelector('main').scrollTop = 0");
             keep(desk, "write-backs");
@@ -199,16 +196,14 @@ class ScreenshotsTest {
             desk.waitForText("Nothing has gone wrong");
             YetToArriveTest.letDaysPass(desk, 2);
             desk.waitForText("Held up by the weather");
-            desk.browser().findElement(By.xpath("//td//button[@aria-expanded]")).click();
+            desk.click("//td//button[@aria-expanded]");
             desk.waitForText("has said");
             keep(desk, "en-route");
             desk.open("/emails");
             desk.waitForText("It is sent");
             desk.tabTo("On job");
             desk.type("2417");
-            desk.browser()
-                    .findElement(By.xpath("//button[text()='Look at it']"))
-                    .click();
+            desk.click("//button[text()='Look at it']");
             desk.waitForText("at a desk");
             keep(desk, "emails");
         }

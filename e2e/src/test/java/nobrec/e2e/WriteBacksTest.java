@@ -3,7 +3,6 @@ package nobrec.e2e;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import org.junit.jupiter.api.Test;
-import org.openqa.selenium.By;
 import org.openqa.selenium.Keys;
 
 /** A field is mapped, tried on a job that has left, and seen on the other side. The order desk has a record of that number. */
@@ -34,32 +33,28 @@ class WriteBacksTest {
         try (Desk desk = new Desk(application).signIn("admin")) {
             desk.pressWithAlt("k");
             desk.waitForText("Their words for ours");
-            click(desk, "//button[contains(., 'Field of the job')]");
+            desk.click("//button[contains(., 'Field of the job')]");
             desk.tabTo("Field 9 of Field of the job");
             desk.type("buyer_ref");
             desk.press(Keys.TAB);
             desk.type("{customer PO} for {customer}");
             desk.tabTo("Job");
             desk.type("5121");
-            click(desk, "//button[text()='Show what would be written']");
+            desk.click("//button[text()='Show what would be written']");
             desk.waitForText("TH-871 for Tarn Hydraulics");
-            click(desk, "//button[text()='Keep it']");
+            desk.click("//button[text()='Keep it']");
             desk.waitForText("Kept.");
             desk.tabTo("Job");
             desk.type("5121");
-            click(desk, "//button[text()='Show what would be written']");
+            desk.click("//button[text()='Show what would be written']");
             desk.waitForText("not known");
-            click(desk, "//button[contains(., 'Write 5121 now')]");
+            desk.click("//button[contains(., 'Write 5121 now')]");
             desk.waitForText("It is being written.");
             desk.open("/postings?job=5121");
             desk.waitForText("On demand: Plover Ground");
-            click(desk, "//table//button[contains(., 'On demand')]");
+            desk.click("//table//button[contains(., 'On demand')]");
             desk.waitForText("buyer_ref");
             assertThat(application.pageOutside("/orderdesk")).contains("TH-871 for Tarn Hydraulics");
         }
-    }
-
-    private static void click(Desk desk, String path) {
-        desk.browser().findElement(By.xpath(path)).click();
     }
 }

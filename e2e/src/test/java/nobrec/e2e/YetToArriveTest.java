@@ -3,7 +3,6 @@ package nobrec.e2e;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import org.junit.jupiter.api.Test;
-import org.openqa.selenium.By;
 import org.openqa.selenium.Keys;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
@@ -43,11 +42,11 @@ class YetToArriveTest {
             letDaysPass(desk, 2);
             desk.open("/en-route");
             desk.waitForText("Damaged, held at the depot");
-            click(desk, "//tr[contains(., 'E2E-871')]//button[@aria-expanded]");
+            desk.click("//tr[contains(., 'E2E-871')]//button[@aria-expanded]");
             desk.waitForText("What Plover Parcel has said");
             desk.tabTo("In words");
             desk.type("They send a photo by noon");
-            click(desk, "//button[text()='Write it down']");
+            desk.click("//button[text()='Write it down']");
             desk.waitForText("Ines Calloway called: They send a photo by noon");
         }
         for (int look = 0; look < LOOKS && !application.pageOutside("/mail").contains("E2E-871 for"); look++) {
@@ -60,13 +59,13 @@ class YetToArriveTest {
     private static void switchOn(Desk desk, String email) {
         desk.open("/emails");
         desk.waitForText("It is sent");
-        click(desk, "//button[contains(., '" + email + "')]");
+        desk.click("//button[contains(., '" + email + "')]");
         desk.tabTo("On job");
         desk.type("E2E-871");
-        click(desk, "//button[text()='Look at it']");
+        desk.click("//button[text()='Look at it']");
         desk.waitForText("The job has not left");
-        click(desk, "//label[contains(., 'It is sent')]/input");
-        click(desk, "//button[text()='Keep it']");
+        desk.click("//label[contains(., 'It is sent')]/input");
+        desk.click("//button[text()='Keep it']");
         desk.waitForText("Kept.");
     }
 
@@ -84,13 +83,9 @@ class YetToArriveTest {
 
     static void letDaysPass(Desk desk, int days) {
         for (int day = 0; day < days; day++) {
-            click(desk, "//button[text()='demo clock']");
-            click(desk, "//button[text()='Let a day pass']");
+            desk.click("//button[text()='demo clock']");
+            desk.click("//button[text()='Let a day pass']");
             desk.waitUntilGone("Let a day pass");
         }
-    }
-
-    private static void click(Desk desk, String path) {
-        desk.browser().findElement(By.xpath(path)).click();
     }
 }

@@ -1,5 +1,7 @@
 package nobrec.core.tracking;
 
+import java.time.LocalDate;
+import java.time.temporal.ChronoUnit;
 import java.util.List;
 import java.util.Optional;
 
@@ -18,6 +20,21 @@ public record OnTimeRecord(String area, int onTime, int aDayLate, int later) {
 
     private static final int WHOLE = 100;
     private static final int MUCH_LATER = 2;
+
+    /**
+     * One shipment.
+     *
+     * @param arrived when all of it was there; empty where that will never be
+     */
+    public static OnTimeRecord of(String area, LocalDate promise, Optional<LocalDate> arrived) {
+        int late = arrived.map(day -> daysLate(promise, day)).orElse(Integer.MAX_VALUE);
+        return new OnTimeRecord(area, late == 0 ? 1 : 0, late == 1 ? 1 : 0, late > 1 ? 1 : 0);
+    }
+
+    /** Calendar days after the promised one; zero in time. */
+    public static int daysLate(LocalDate promise, LocalDate day) {
+        return (int) Math.max(0, ChronoUnit.DAYS.between(promise, day));
+    }
 
     public int shipments() {
         return onTime + aDayLate + later;

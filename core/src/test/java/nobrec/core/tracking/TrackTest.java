@@ -144,4 +144,19 @@ class TrackTest {
         assertThat(wide.words()).isEqualTo("on time 93 % to postal codes 5…, 212 shipments");
         assertThat(OnTimeRecord.nearest(List.of(near))).isEmpty();
     }
+
+    @Test
+    void aShipmentIsOnTimeADayLateLaterOrNeverThere() {
+        OnTimeRecord early = OnTimeRecord.of("US537", THURSDAY, Optional.of(THURSDAY.minusDays(1)));
+        assertThat(early.onTime()).isEqualTo(1);
+        assertThat(OnTimeRecord.of("US537", THURSDAY, Optional.of(THURSDAY.plusDays(1)))
+                        .aDayLate())
+                .isEqualTo(1);
+        assertThat(OnTimeRecord.of("US537", THURSDAY, Optional.of(THURSDAY.plusDays(2)))
+                        .later())
+                .isEqualTo(1);
+        assertThat(OnTimeRecord.of("US537", THURSDAY, Optional.empty()).later()).isEqualTo(1);
+        assertThat(new Area("US537").fromNearToWide()).containsExactly("US537", "US5", "");
+        assertThat(new Area("CA").fromNearToWide()).containsExactly("CA", "");
+    }
 }

@@ -1,20 +1,16 @@
 package nobrec.server.connection;
 
 import java.nio.charset.StandardCharsets;
-import java.security.GeneralSecurityException;
 import java.security.MessageDigest;
 import java.util.HexFormat;
 import java.util.Optional;
-import javax.crypto.Mac;
-import javax.crypto.spec.SecretKeySpec;
 import nobrec.core.refusal.Refusal;
+import nobrec.server.platform.Hmac;
 import org.springframework.stereotype.Component;
 
 /** Systems that call us: each signs what it says, HMAC-SHA-256 (RFC 2104), with the secret of its connection. */
 @Component
 public class SignedCalls {
-
-    private static final String ALGORITHM = "HmacSHA256";
 
     private final KnownConnections known;
     private final Connections connections;
@@ -49,12 +45,6 @@ public class SignedCalls {
     }
 
     private static String signed(String secret, String body) {
-        try {
-            Mac mac = Mac.getInstance(ALGORITHM);
-            mac.init(new SecretKeySpec(secret.getBytes(StandardCharsets.UTF_8), ALGORITHM));
-            return HexFormat.of().formatHex(mac.doFinal(body.getBytes(StandardCharsets.UTF_8)));
-        } catch (GeneralSecurityException missing) {
-            throw new IllegalStateException("Every Java has " + ALGORITHM, missing);
-        }
+        return HexFormat.of().formatHex(Hmac.of(secret.getBytes(StandardCharsets.UTF_8), body));
     }
 }

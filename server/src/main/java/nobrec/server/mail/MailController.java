@@ -7,19 +7,16 @@ import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Pattern;
 import jakarta.validation.constraints.Size;
-import java.io.IOException;
 import java.security.Principal;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Base64;
 import java.util.List;
-import java.util.Objects;
 import java.util.Optional;
 import java.util.UUID;
 import nobrec.core.limit.Limits;
 import nobrec.core.mail.MailAddress;
-import nobrec.core.refusal.Refusal;
 import nobrec.core.telling.FactScope;
 import nobrec.core.telling.Moment;
 import nobrec.core.telling.TellingFact;
@@ -31,6 +28,7 @@ import nobrec.server.api.security.ForRuleKeepers;
 import nobrec.server.audit.AuditLog;
 import nobrec.server.connection.OutsideAnswer;
 import nobrec.server.document.PaperKind;
+import nobrec.server.platform.csv.UploadedFile;
 import nobrec.server.telling.GoneShipment;
 import nobrec.server.workorder.WorkOrders;
 import org.springframework.http.MediaType;
@@ -273,7 +271,7 @@ class MailController {
     @PostMapping(path = "/logo", consumes = MediaType.MULTIPART_FORM_DATA_VALUE)
     @ForAdministrators
     LookView keepLogo(@RequestParam("file") MultipartFile file, Principal who) {
-        settings.keepLogo(bytes(file), Objects.requireNonNullElse(file.getContentType(), ""), who.getName());
+        settings.keepLogo(UploadedFile.of(file).content(), who.getName());
         return look();
     }
 
@@ -282,13 +280,8 @@ class MailController {
     @PostMapping(path = "/files", consumes = MediaType.MULTIPART_FORM_DATA_VALUE)
     @ForAdministrators
     MailRuleList addFile(@RequestParam("file") MultipartFile file, Principal who) {
-        String name =
-                Objects.requireNonNullElse(file.getOriginalFilename(), "file").replaceAll("[\\p{Cntrl}/\\\\]+", "-");
-        settings.addFile(
-                name.length() > Limits.FILE_NAME ? name.substring(0, Limits.FILE_NAME) : name,
-                "application/octet-stream",
-                bytes(file),
-                who.getName());
+        UploadedFile sent = UploadedFile.of(file);
+        settings.addFile(sent.name().replaceAll("[\\p{Cntrl}/\\\\]+", "-"), sent.content(), who.getName());
         return all();
     }
 
@@ -297,14 +290,6 @@ class MailController {
     MailRuleList removeFile(@PathVariable long id, Principal who) {
         settings.removeFile(id, rules.all(), who.getName());
         return all();
-    }
-
-    private static byte[] bytes(MultipartFile file) {
-        try {
-            return file.getBytes();
-        } catch (IOException broken) {
-            throw Refusal.unusable("The file", "It did not arrive whole.", "Send it again.");
-        }
     }
 
     // Who wants none ---------------------------------------------------------------------------------------------

@@ -3,7 +3,9 @@ package nobrec.server.mail;
 import java.net.URI;
 import java.time.Clock;
 import java.util.ArrayList;
+import java.util.HexFormat;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
@@ -21,8 +23,12 @@ public class MailSettings {
     private static final String THING = "How emails look";
     private static final int LARGEST_LOGO = 300_000;
     private static final int LARGEST_FILE = 5_000_000;
+    private static final int LONGEST_BEGINNING = 8;
     private static final int MOST_FILES = 100;
-    private static final Set<String> PICTURES = Set.of("image/png", "image/jpeg");
+    private static final String ANY_FILE = "application/octet-stream";
+
+    /** How files of these kinds begin, in hexadecimal. */
+    private static final Map<String, String> PICTURES = Map.of("89504e470d0a1a0a", "image/png", "ffd8ff", "image/jpeg");
 
     private final MailMapper mapper;
     private final SetUpVersion setUpVersion;
@@ -94,10 +100,14 @@ public class MailSettings {
     }
 
     @Transactional
-    public void keepLogo(byte[] bytes, String mediaType, String signIn) {
-        if (!PICTURES.contains(mediaType)) {
-            throw Refusal.unusable("The picture", "It is neither PNG nor JPEG.", "Save it as one of these.");
-        }
+    public void keepLogo(byte[] bytes, String signIn) {
+        String beginning = HexFormat.of().formatHex(bytes, 0, Math.min(bytes.length, LONGEST_BEGINNING));
+        String mediaType = PICTURES.entrySet().stream()
+                .filter(each -> beginning.startsWith(each.getKey()))
+                .map(Map.Entry::getValue)
+                .findFirst()
+                .orElseThrow(() ->
+                        Refusal.unusable("The picture", "It is neither PNG nor JPEG.", "Save it as one of these."));
         if (bytes.length > LARGEST_LOGO) {
             throw Refusal.unusable(
                     "The picture", "It is larger than 300 kB.", "Make it smaller: 400 dots wide are enough.");
@@ -117,7 +127,7 @@ public class MailSettings {
     }
 
     @Transactional
-    public void addFile(String name, String mediaType, byte[] bytes, String signIn) {
+    public void addFile(String name, byte[] bytes, String signIn) {
         if (bytes.length == 0 || bytes.length > LARGEST_FILE) {
             throw Refusal.unusable(
                     "File " + name,
@@ -127,7 +137,7 @@ public class MailSettings {
         if (mapper.files().size() >= MOST_FILES) {
             throw Refusal.unusable("File " + name, "There are " + MOST_FILES + " files already.", "Remove one first.");
         }
-        mapper.insertFile(new MailFileRow(0, name, mediaType, bytes.length), bytes, signIn, clock.instant());
+        mapper.insertFile(new MailFileRow(0, name, ANY_FILE, bytes.length), bytes, signIn, clock.instant());
         auditLog.write(signIn, "added a file for emails", "Emails", name);
     }
 

@@ -1,12 +1,9 @@
 package nobrec.server.platform;
 
 import java.nio.charset.StandardCharsets;
-import java.security.GeneralSecurityException;
 import java.security.MessageDigest;
 import java.util.Base64;
 import java.util.HexFormat;
-import javax.crypto.Mac;
-import javax.crypto.spec.SecretKeySpec;
 import nobrec.core.refusal.Refusal;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.stereotype.Component;
@@ -18,7 +15,6 @@ import org.springframework.stereotype.Component;
 @Component
 public class LinkSeal {
 
-    private static final String ALGORITHM = "HmacSHA256";
     private static final String KEY = "[0-9a-fA-F]{64}";
 
     private final String keyDigits;
@@ -33,22 +29,12 @@ public class LinkSeal {
             throw Refusal.unusable(
                     "Setting nobrec.credential-key", "It is not set.", "Set it; ./nobrec start makes one.");
         }
-        byte[] key = mac(HexFormat.of().parseHex(keyDigits), "link: " + purpose);
-        return Base64.getUrlEncoder().withoutPadding().encodeToString(mac(key, text));
+        byte[] key = Hmac.of(HexFormat.of().parseHex(keyDigits), "link: " + purpose);
+        return Base64.getUrlEncoder().withoutPadding().encodeToString(Hmac.of(key, text));
     }
 
     public boolean fits(String purpose, String text, String given) {
         return MessageDigest.isEqual(
                 of(purpose, text).getBytes(StandardCharsets.US_ASCII), given.getBytes(StandardCharsets.UTF_8));
-    }
-
-    private static byte[] mac(byte[] key, String text) {
-        try {
-            Mac mac = Mac.getInstance(ALGORITHM);
-            mac.init(new SecretKeySpec(key, ALGORITHM));
-            return mac.doFinal(text.getBytes(StandardCharsets.UTF_8));
-        } catch (GeneralSecurityException missing) {
-            throw new IllegalStateException("Every Java has " + ALGORITHM, missing);
-        }
     }
 }

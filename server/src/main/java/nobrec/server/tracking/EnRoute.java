@@ -3,7 +3,6 @@ package nobrec.server.tracking;
 import java.time.Clock;
 import java.time.Instant;
 import java.util.List;
-import java.util.Optional;
 import nobrec.core.refusal.Refusal;
 import nobrec.server.api.list.Part;
 import nobrec.server.audit.AuditLog;
@@ -71,10 +70,6 @@ public class EnRoute {
         return mapper.byId(id)
                 .orElseThrow(() -> Refusal.notFound(
                         "Package " + id, "Its label may be void by now. Look at the job it belongs to."));
-    }
-
-    Optional<TrackRow> byNumber(String trackingNumber) {
-        return mapper.byNumbers(List.of(trackingNumber)).stream().findFirst();
     }
 
     /** Writes down what somebody did about a package. */

@@ -1,7 +1,6 @@
 package nobrec.server.tracking;
 
 import java.time.LocalDate;
-import java.time.temporal.ChronoUnit;
 import java.util.Collection;
 import java.util.Comparator;
 import java.util.HashMap;
@@ -10,6 +9,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
 import nobrec.core.address.PostalAddress;
+import nobrec.core.tracking.Area;
 import nobrec.core.tracking.OnTimeRecord;
 import nobrec.server.site.Site;
 import org.springframework.stereotype.Service;
@@ -75,9 +75,9 @@ public class OnTime {
     /** @param arrived when all of a shipment was there; empty where that will never be */
     @Transactional(propagation = Propagation.MANDATORY)
     public void count(String service, long siteId, String area, LocalDate promise, Optional<LocalDate> arrived) {
-        long late = arrived.map(day -> ChronoUnit.DAYS.between(promise, day)).orElse(Long.MAX_VALUE);
         for (String each : new Area(area).fromNearToWide()) {
-            mapper.add(new OnTimeRow(service, siteId, each, late <= 0 ? 1 : 0, late == 1 ? 1 : 0, late > 1 ? 1 : 0));
+            OnTimeRecord one = OnTimeRecord.of(each, promise, arrived);
+            mapper.add(new OnTimeRow(service, siteId, each, one.onTime(), one.aDayLate(), one.later()));
         }
     }
 }

@@ -1,7 +1,6 @@
 package nobrec.server.tracking;
 
 import java.time.LocalDate;
-import java.time.temporal.ChronoUnit;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
@@ -79,7 +78,7 @@ class TrackViews {
                 row.state().words(),
                 row.said(),
                 row.movedAt(),
-                daysLate(row, today),
+                OnTimeRecord.daysLate(row.promise(), row.deliveredOn() == null ? today : row.deliveredOn()),
                 forecast.day(),
                 forecast.reason(),
                 lane.map(OnTimeRecord::words).orElse(""),
@@ -87,13 +86,8 @@ class TrackViews {
                 Optional.ofNullable(row.askAt()),
                 row.fault(),
                 row.closedBy() == null ? "" : accounts.displayName(row.closedBy()),
-                track.events().isEmpty() ? List.of() : eventViews(events),
+                eventViews(events),
                 notes.stream().map(this::view).toList());
-    }
-
-    private static int daysLate(TrackRow row, LocalDate today) {
-        LocalDate until = row.deliveredOn() == null ? today : row.deliveredOn();
-        return (int) Math.max(0, ChronoUnit.DAYS.between(row.promise(), until));
     }
 
     private static List<TrackView.EventView> eventViews(List<EventRow> events) {

@@ -6,6 +6,7 @@ import java.util.stream.Collectors;
 import nobrec.core.address.PostalAddress;
 import nobrec.core.shipment.Shipment;
 import nobrec.core.telling.Moment;
+import nobrec.core.tracking.Area;
 import nobrec.core.tracking.Track;
 import nobrec.server.moment.MomentReached;
 import nobrec.server.platform.Shortened;

@@ -1,4 +1,4 @@
-package nobrec.server.tracking;
+package nobrec.core.tracking;
 
 import java.util.ArrayList;
 import java.util.List;
@@ -10,20 +10,20 @@ import nobrec.core.address.PostalAddress;
  *
  * @param code country, and those digits
  */
-record Area(String code) {
+public record Area(String code) {
 
     private static final int COUNTRY = 2;
     private static final int DIGITS = 3;
     private static final String EVERYWHERE = "";
 
-    static Area of(PostalAddress address, String home) {
+    public static Area of(PostalAddress address, String home) {
         String digits = address.postalCode().replaceAll("[^0-9]", "");
         boolean near = address.country().equals(home) && digits.length() >= DIGITS;
         return new Area(near ? address.country() + digits.substring(0, DIGITS) : address.country());
     }
 
     /** Itself, and those it lies in. */
-    List<String> fromNearToWide() {
+    public List<String> fromNearToWide() {
         List<String> all = new ArrayList<>(List.of(code));
         if (code.length() > COUNTRY) {
             all.add(code.substring(0, COUNTRY + 1));
@@ -32,7 +32,8 @@ record Area(String code) {
         return all;
     }
 
-    static String words(String code) {
+    /** As people say it. */
+    public static String words(String code) {
         if (code.equals(EVERYWHERE)) {
             return "all places";
         }
