@@ -22,6 +22,7 @@ import java.util.stream.Stream;
 import nobrec.server.api.security.ForAdministrators;
 import nobrec.server.api.security.ForAllButPackers;
 import nobrec.server.api.security.ForCoordinators;
+import nobrec.server.api.security.ForCustomers;
 import nobrec.server.api.security.ForEveryone;
 import nobrec.server.api.security.ForRuleKeepers;
 import nobrec.server.api.security.ForSignedCalls;
@@ -276,6 +277,24 @@ class ArchitectureTest {
                             "site",
                             "telling",
                             "workorder")),
+            Map.entry(
+                    "customer",
+                    List.of(
+                            "api",
+                            "audit",
+                            "bench",
+                            "carrier",
+                            "document",
+                            "job",
+                            "mail",
+                            "place",
+                            "platform",
+                            "pricing",
+                            "shipment",
+                            "site",
+                            "telling",
+                            "tracking",
+                            "workorder")),
             Map.entry("moment", List.of("booking", "platform", "returns", "shipment", "telling", "voiding")),
             Map.entry(
                     "statusrule",
@@ -422,6 +441,7 @@ class ArchitectureTest {
                 boolean says = Stream.of(
                                 ForEveryone.class,
                                 ForSignedCalls.class,
+                                ForCustomers.class,
                                 ForAllButPackers.class,
                                 ForRuleKeepers.class,
                                 ForTheDesk.class,

@@ -1,6 +1,6 @@
 package nobrec.core.telling;
 
-/** What has become of a shipment, or of the invoice of a job. */
+/** What has become of a shipment, of the invoice of a job, or of what its customer asked. */
 public enum Moment {
     LABEL_BOUGHT("label bought", "shipped"),
     HANDED_OVER("handed over", "handed over"),
@@ -11,7 +11,9 @@ public enum Moment {
     /** The books have an invoice of the job. */
     INVOICED("invoiced", "invoiced"),
     /** It is paid, or released before it is. */
-    INVOICE_PAID("invoice paid", "paid");
+    INVOICE_PAID("invoice paid", "paid"),
+    /** What freight costs was said to the customer. */
+    QUOTED("quoted", "quoted");
 
     private final String words;
     private final String status;
@@ -21,9 +23,14 @@ public enum Moment {
         this.status = status;
     }
 
-    /** Whether it is one of a shipment; else of a job's invoice. */
+    /** Whether it is one of a shipment; else of a job. */
     public boolean isOfShipment() {
-        return this != INVOICED && this != INVOICE_PAID;
+        return this != INVOICED && this != INVOICE_PAID && this != QUOTED;
+    }
+
+    /** Whether mail is written at it. */
+    public boolean isMailed() {
+        return isOfShipment() || this == QUOTED;
     }
 
     public String words() {

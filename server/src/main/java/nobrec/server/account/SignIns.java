@@ -13,6 +13,7 @@ import java.util.HexFormat;
 import java.util.List;
 import java.util.Optional;
 import nobrec.server.api.request.RequestSettings;
+import nobrec.server.api.request.SenderAddress;
 import nobrec.server.api.security.SignInGate;
 import nobrec.server.platform.Fingerprint;
 import org.springframework.http.HttpHeaders;
@@ -32,7 +33,6 @@ public class SignIns implements SignInGate {
     private static final String DEVICE_COOKIE = "nobrec-device";
     private static final Duration DEVICE_IS_KNOWN_FOR = Duration.ofDays(180);
     private static final int TOKEN_BYTES = 32;
-    private static final int NETWORK_GROUPS = 4;
 
     private final AppUserMapper users;
     private final SignInMapper mapper;
@@ -82,12 +82,8 @@ public class SignIns implements SignInGate {
         return subjects;
     }
 
-    /** One sender has one address, or of the newer kind (IPv6) one network. */
     private static String sender(HttpServletRequest request) {
-        String address = request.getRemoteAddr();
-        String[] groups = address.split(":");
-        return "sender:"
-                + (groups.length > NETWORK_GROUPS ? String.join(":", Arrays.copyOf(groups, NETWORK_GROUPS)) : address);
+        return "sender:" + SenderAddress.of(request);
     }
 
     @Override

@@ -13,6 +13,9 @@ public class AuditLog {
     /** Who acts when nobody does: work that goes on by itself. */
     public static final String BY_ITSELF = "nobrec";
 
+    /** Whoever has the link of a customer's page, or fills in the request form. */
+    public static final String BY_CUSTOMER = "the customer";
+
     private static final int LONGEST_THING = 120;
     private static final int LONGEST_DETAIL = 500;
 

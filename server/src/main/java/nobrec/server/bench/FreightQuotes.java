@@ -19,20 +19,26 @@ import nobrec.server.pricing.Assessment;
 import nobrec.server.pricing.Assessor;
 import nobrec.server.shipment.Shipments;
 import nobrec.server.site.Sites;
+import nobrec.server.workorder.FreightQuoted;
 import nobrec.server.workorder.WorkOrders;
+import org.joda.money.Money;
+import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import org.springframework.transaction.support.TransactionOperations;
 
 /** What freight would cost a customer: kept, and taken into a job and its invoice. */
 @Service
-class FreightQuotes {
+public class FreightQuotes {
 
     private static final int SHOWN = 50;
     private static final int LONGEST_YEARS = 1;
 
     /** What a shipment would go by now, and what that would cost the customer. */
     record Now(Offer offer, CustomerCharge charge, String packages) {}
+
+    /** What was quoted, as its customer is told. */
+    public record Quoted(String service, Money customerPays, LocalDate delivery, LocalDate validUntil) {}
 
     private final FreightQuoteMapper mapper;
     private final Trials trials;
@@ -42,6 +48,7 @@ class FreightQuotes {
     private final Sites sites;
     private final NobrecSettings settings;
     private final AuditLog auditLog;
+    private final ApplicationEventPublisher events;
     private final TransactionOperations transactions;
     private final Clock clock;
 
@@ -54,6 +61,7 @@ class FreightQuotes {
             Sites sites,
             NobrecSettings settings,
             AuditLog auditLog,
+            ApplicationEventPublisher events,
             TransactionOperations transactions,
             Clock clock) {
         this.mapper = mapper;
@@ -64,6 +72,7 @@ class FreightQuotes {
         this.sites = sites;
         this.settings = settings;
         this.auditLog = auditLog;
+        this.events = events;
         this.transactions = transactions;
         this.clock = clock;
     }
@@ -120,14 +129,31 @@ class FreightQuotes {
             throw Refusal.changedSince(
                     "The quote", "The customer would pay " + charge + " now, not " + seen + ".", "Look again.");
         }
+        keep(order, now, validUntil, signIn);
+    }
+
+    /** What it would go by now is quoted, without anybody looking; empty where nothing has a price. */
+    public Optional<Quoted> keepByItself(String job, int days, String by) {
+        WorkOrder order = workOrders.byNumber(job);
+        LocalDate validUntil = today().plusDays(days);
+        return now(job, by).map(now -> {
+            keep(order, now, validUntil, by);
+            return new Quoted(
+                    now.offer().service().name(), now.charge().total(), now.offer().delivery(), validUntil);
+        });
+    }
+
+    private void keep(WorkOrder order, Now now, LocalDate validUntil, String signIn) {
         FreightQuoteRow row = row(order.id(), now, validUntil, signIn);
         transactions.executeWithoutResult(status -> {
             mapper.insert(row);
+            events.publishEvent(
+                    new FreightQuoted(order.id(), row.serviceName(), row.customerCharge(), row.validUntil()));
             auditLog.write(
                     signIn,
                     "kept a freight quote",
-                    "Job " + job,
-                    row.serviceName() + ", " + charge + ", valid until " + validUntil);
+                    "Job " + order.number(),
+                    row.serviceName() + ", " + ShopMoney.show(row.customerCharge()) + ", valid until " + validUntil);
         });
     }
 
@@ -151,7 +177,7 @@ class FreightQuotes {
 
     /** @param held whether the customer pays what was quoted, whatever it costs by then */
     @Transactional
-    void take(long id, String job, boolean held, String signIn) {
+    public void take(long id, String job, boolean held, String signIn) {
         FreightQuoteRow quote =
                 mapper.locked(id).orElseThrow(() -> Refusal.notFound("This quote", "Reload the page and look again."));
         if (quote.takenInto() != null) {
@@ -182,7 +208,7 @@ class FreightQuotes {
 
     /** A request becomes a job; one whose shipment is open is on the bench. */
     @Transactional
-    void takeAsJob(String job, String signIn) {
+    public void takeAsJob(String job, String signIn) {
         boolean open = shipments.openOf(workOrders.byNumber(job)).isPresent();
         workOrders.takeAsJob(job, open, signIn);
     }

@@ -45,7 +45,7 @@ public class Trials {
     }
 
     /** The same; what is refused on the way comes to nothing. */
-    <T> Optional<T> ifAllowed(Supplier<Optional<T>> acts) {
+    public <T> Optional<T> ifAllowed(Supplier<Optional<T>> acts) {
         return rolledBack(() -> {
             try {
                 return acts.get();

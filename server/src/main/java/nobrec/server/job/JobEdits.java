@@ -23,7 +23,7 @@ import org.springframework.transaction.support.TransactionOperations;
 
 /** Puts fields of jobs right by hand. */
 @Service
-class JobEdits {
+public class JobEdits {
 
     private static final String ACT = "changed a job";
     private static final int LOOKED_BACK = 20;
@@ -34,7 +34,7 @@ class JobEdits {
      * @param line counted from one; zero for what is said of the whole job
      * @param before what stood there when they began; empty where it does not matter
      */
-    record Edit(OrderField field, int line, Optional<String> before, String text) {
+    public record Edit(OrderField field, int line, Optional<String> before, String text) {
 
         private OrderCorrection.Entry entry() {
             return new OrderCorrection.Entry(field, line, text);
@@ -77,7 +77,7 @@ class JobEdits {
      *
      * @throws Refusal where one cannot be read, or somebody else has changed it meanwhile
      */
-    void edit(String number, List<Edit> edits, String signIn) {
+    public void edit(String number, List<Edit> edits, String signIn) {
         transactions.executeWithoutResult(status -> {
             WorkOrder job = lockedForEdit(number);
             OrderCorrection correction = fields.correction();

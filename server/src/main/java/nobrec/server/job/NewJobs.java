@@ -19,7 +19,7 @@ import org.springframework.transaction.support.TransactionOperations;
 
 /** Jobs typed in by hand: a walk-in, a sample, a replacement. */
 @Service
-class NewJobs {
+public class NewJobs {
 
     private static final int TRIES = 5;
 
@@ -58,7 +58,7 @@ class NewJobs {
      * @param request whether only its price is asked
      * @return its number
      */
-    String add(
+    public String add(
             String number,
             boolean request,
             Map<OrderField, String> head,

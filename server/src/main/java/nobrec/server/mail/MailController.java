@@ -11,8 +11,8 @@ import java.security.Principal;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.Arrays;
-import java.util.Base64;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import nobrec.core.limit.Limits;
@@ -111,6 +111,13 @@ class MailController {
 
     record SentView(boolean sent, String said) {}
 
+    /** What is known at some moments only, so that a preview says something there. */
+    private static final Map<TellingFact, String> SAMPLE_FACTS = Map.of(
+            TellingFact.EXCEPTION, "Damaged, held at the depot",
+            TellingFact.QUOTE, "24.60",
+            TellingFact.QUOTED_SERVICE, "Ground",
+            TellingFact.QUOTED_UNTIL, "2027-01-15");
+
     private final MailRules rules;
     private final MailSettings settings;
     private final MailWriting writing;
@@ -140,7 +147,7 @@ class MailController {
                 rules.version(),
                 rules.all(),
                 Arrays.stream(Moment.values())
-                        .filter(Moment::isOfShipment)
+                        .filter(Moment::isMailed)
                         .map(each -> new Choice(each.name(), each.words()))
                         .toList(),
                 Arrays.stream(PaperKind.values())
@@ -183,7 +190,7 @@ class MailController {
                 MailHtml.of(
                         sample.mail().text(),
                         look,
-                        Optional.of(logoAddress(look)).filter(each -> !each.isEmpty()),
+                        Optional.of(settings.logoAddress(look)).filter(each -> !each.isEmpty()),
                         stopLink),
                 MailHtml.plain(sample.mail().text(), look, stopLink),
                 attached(of.rule()));
@@ -205,7 +212,7 @@ class MailController {
         WorkOrder job = workOrders.byNumber(jobNumber.strip());
         Optional<GoneShipment> gone = writing.goneOf(job);
         List<WorkOrder> jobs = gone.map(left -> left.jobs().all()).orElse(List.of(job));
-        MailWriting.Written written = writing.write(rule, jobs, gone, "Damaged, held at the depot");
+        MailWriting.Written written = writing.write(rule, jobs, gone, SAMPLE_FACTS);
         MailRequest mail = written.mails().isEmpty()
                 ? writing.sample(rule, job, gone)
                 : written.mails().get(0);
@@ -241,14 +248,7 @@ class MailController {
                         kept.color(),
                         kept.closing(),
                         kept.publicAddress()),
-                logoAddress(kept));
-    }
-
-    private String logoAddress(MailSettingRow kept) {
-        return settings.logo(kept)
-                .map(each -> "data:" + each.mediaType() + ";base64,"
-                        + Base64.getEncoder().encodeToString(each.bytes()))
-                .orElse("");
+                settings.logoAddress(kept));
     }
 
     @PutMapping("/look")

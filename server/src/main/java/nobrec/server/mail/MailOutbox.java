@@ -2,7 +2,14 @@ package nobrec.server.mail;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
+import java.util.Optional;
 import nobrec.core.workorder.WorkOrder;
+import nobrec.server.workorder.WorkOrders;
+import nobrec.server.workorder.FreightQuoted;
+import nobrec.server.platform.money.ShopMoney;
+import nobrec.core.telling.TellingFact;
+import nobrec.core.telling.Moment;
 import nobrec.server.moment.MomentReached;
 import nobrec.server.platform.Shortened;
 import nobrec.server.platform.outbox.NewEntry;
@@ -29,10 +36,18 @@ class MailOutbox {
     private final MailRules rules;
     private final MailWriting writing;
     private final Shipments shipments;
+    private final WorkOrders workOrders;
     private final Outbox outbox;
     private final JsonMapper json;
 
-    MailOutbox(MailRules rules, MailWriting writing, Shipments shipments, Outbox outbox, JsonMapper json) {
+    MailOutbox(
+            MailRules rules,
+            MailWriting writing,
+            Shipments shipments,
+            WorkOrders workOrders,
+            Outbox outbox,
+            JsonMapper json) {
+        this.workOrders = workOrders;
         this.rules = rules;
         this.writing = writing;
         this.shipments = shipments;
@@ -52,28 +67,54 @@ class MailOutbox {
                         shipments.jobs(shipments.byId(reached.shipmentId())).all());
         List<NewEntry> entries = new ArrayList<>();
         for (MailRules.CountingRule rule : counting) {
-            MailWriting.Written written = writing.write(rule, jobs, reached.gone(), reached.detail());
-            if (written.mails().isEmpty()) {
-                LOG.info(
-                        "Email “{}” is not written of job {}: {}",
-                        rule.document().name(),
-                        jobs.get(0).number(),
-                        written.why());
-            }
-            written.mails().forEach(mail -> entries.add(entry(reached, jobs.get(0), mail)));
+            MailWriting.Written written =
+                    writing.write(rule, jobs, reached.gone(), Map.of(TellingFact.EXCEPTION, reached.detail()));
+            entries.addAll(entries(
+                    rule, written, Subject.shipment(reached.shipmentId(), jobs.get(0).number())));
         }
+        add(entries);
+    }
+
+    @EventListener
+    void on(FreightQuoted quoted) {
+        List<MailRules.CountingRule> counting = rules.at(Moment.QUOTED);
+        if (counting.isEmpty()) {
+            return;
+        }
+        WorkOrder job = workOrders.byId(quoted.workOrderId());
+        Map<TellingFact, String> facts = Map.of(
+                TellingFact.QUOTE,
+                ShopMoney.show(quoted.customerPays()),
+                TellingFact.QUOTED_SERVICE,
+                quoted.service(),
+                TellingFact.QUOTED_UNTIL,
+                quoted.validUntil().toString());
+        List<NewEntry> entries = new ArrayList<>();
+        for (MailRules.CountingRule rule : counting) {
+            MailWriting.Written written = writing.write(rule, List.of(job), Optional.empty(), facts);
+            entries.addAll(entries(rule, written, Subject.job(job.id(), job.number())));
+        }
+        add(entries);
+    }
+
+    private void add(List<NewEntry> entries) {
         if (!entries.isEmpty()) {
             outbox.add(entries);
         }
     }
 
-    private NewEntry entry(MomentReached reached, WorkOrder leading, MailRequest mail) {
-        return new NewEntry(
-                        OutboxKind.MAIL,
-                        Subject.shipment(reached.shipmentId(), leading.number()),
-                        TARGET,
-                        Shortened.to(LONGEST_SUMMARY, "To " + mail.to() + ": " + mail.subject()),
-                        json.writeValueAsString(mail))
-                .telling(reached.moment().name());
+    private List<NewEntry> entries(MailRules.CountingRule rule, MailWriting.Written written, Subject subject) {
+        if (written.mails().isEmpty()) {
+            LOG.info("Email “{}” is not written of job {}: {}", rule.document().name(), subject.name(), written.why());
+        }
+        return written.mails().stream()
+                .map(mail -> new NewEntry(
+                                OutboxKind.MAIL,
+                                subject,
+                                TARGET,
+                                Shortened.to(LONGEST_SUMMARY, "To " + mail.to() + ": " + mail.subject()),
+                                json.writeValueAsString(mail))
+                        .telling(rule.document().moment().name()))
+                .toList();
     }
 }

@@ -79,6 +79,11 @@ public class MailRules {
                 .toList();
     }
 
+    /** How many mails are written at a moment. */
+    public int countAt(Moment moment) {
+        return at(moment).size();
+    }
+
     /** One that cannot be read any more counts no longer; it holds up no other. */
     private List<CountingRule> readCounting() {
         return all().stream()
@@ -97,11 +102,11 @@ public class MailRules {
     /** @throws Refusal that names what of it cannot be read */
     CountingRule read(MailRuleDocument document) {
         String thing = "Email “" + document.name() + "”";
-        if (!document.moment().isOfShipment()) {
+        if (!document.moment().isMailed()) {
             throw Refusal.unusable(
                     thing,
-                    "Mail is written about shipments.",
-                    "Choose a moment of a shipment, or use a rule on events.");
+                    "Mail is written about shipments and quotes.",
+                    "Choose a moment of these, or use a rule on events.");
         }
         List<MailAddress> fixed = MailAddress.readAll(document.toFixed());
         if (!document.toFixed().isBlank() && fixed.isEmpty()) {

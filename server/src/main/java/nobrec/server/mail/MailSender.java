@@ -78,13 +78,16 @@ class MailSender implements OutboxHandler {
             if (!mail.colleagues() && !stops.of(List.of(to.get())).isEmpty()) {
                 return new OutsideAnswer.Refused<>(mail.to() + " wants no more of them.");
             }
-            if (!mail.papers().isEmpty()
+            boolean ofShipment = entry.subjectKind() == Subject.Kind.SHIPMENT;
+            if (ofShipment
+                    && !mail.papers().isEmpty()
                     && outbox.waiting(OutboxKind.PAPERS, Subject.Kind.SHIPMENT, entry.subjectId())
                             .isPresent()) {
                 return new OutsideAnswer.Unknown<>("The papers that go with it are not made yet.");
             }
             outbox.sending(entry, mail.text());
-            return deliver(entry.entryKey(), mail, to.get(), papers(entry.subjectId(), mail));
+            return deliver(
+                    entry.entryKey(), mail, to.get(), ofShipment ? papers(entry.subjectId(), mail) : List.of());
         } catch (Refusal refusal) {
             return new OutsideAnswer.Refused<>(refusal.thing() + ": " + refusal.reason() + " " + refusal.remedy());
         }

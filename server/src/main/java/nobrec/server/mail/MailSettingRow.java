@@ -20,4 +20,9 @@ public record MailSettingRow(
         String logoType) {
 
     static final MailSettingRow NONE = new MailSettingRow(0, "", "", "", "#17472f", "", "", "");
+
+    /** Where customers reach this server, as other addresses are made of it; empty text: they do not. */
+    String reachedAt() {
+        return publicAddress.strip().replaceAll("/+$", "");
+    }
 }

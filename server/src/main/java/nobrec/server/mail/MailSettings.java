@@ -3,6 +3,7 @@ package nobrec.server.mail;
 import java.net.URI;
 import java.time.Clock;
 import java.util.ArrayList;
+import java.util.Base64;
 import java.util.HexFormat;
 import java.util.List;
 import java.util.Map;
@@ -12,6 +13,7 @@ import java.util.stream.Collectors;
 import nobrec.core.mail.MailAddress;
 import nobrec.core.refusal.Refusal;
 import nobrec.server.audit.AuditLog;
+import nobrec.server.platform.Remembered;
 import nobrec.server.platform.SetUpVersion;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -32,14 +34,35 @@ public class MailSettings {
 
     private final MailMapper mapper;
     private final SetUpVersion setUpVersion;
+    private final Remembered<ShopLook> look;
     private final AuditLog auditLog;
     private final Clock clock;
 
     MailSettings(MailMapper mapper, SetUpVersion setUpVersion, AuditLog auditLog, Clock clock) {
         this.mapper = mapper;
         this.setUpVersion = setUpVersion;
+        this.look = new Remembered<>(setUpVersion, this::readLook);
         this.auditLog = auditLog;
         this.clock = clock;
+    }
+
+    /** How the shop shows itself to its customers, as it is set up. */
+    public ShopLook look() {
+        return look.get();
+    }
+
+    private ShopLook readLook() {
+        MailSettingRow kept = kept();
+        return new ShopLook(
+                kept.senderName(), kept.color(), kept.closing(), kept.reachedAt(), logoAddress(kept));
+    }
+
+    /** The picture as an address that holds it (RFC 2397); empty text for none. */
+    String logoAddress(MailSettingRow kept) {
+        return logo(kept)
+                .map(each -> "data:" + each.mediaType() + ";base64,"
+                        + Base64.getEncoder().encodeToString(each.bytes()))
+                .orElse("");
     }
 
     MailSettingRow kept() {

@@ -48,9 +48,9 @@ public class MailStops {
 
     /** Where a receiver says that it wants no more; nothing where customers do not reach us. */
     Optional<String> link(MailSettingRow setting, MailAddress to) {
-        return setting.publicAddress().isBlank()
+        return setting.reachedAt().isEmpty()
                 ? Optional.empty()
-                : Optional.of(setting.publicAddress().strip().replaceAll("/+$", "") + "/api/v1/events/mail-stops?to="
+                : Optional.of(setting.reachedAt() + "/api/v1/events/mail-stops?to="
                         + URLEncoder.encode(to.plain(), StandardCharsets.UTF_8) + "&seal="
                         + seal.of(PURPOSE, to.plain()));
     }

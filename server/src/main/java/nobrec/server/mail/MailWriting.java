@@ -61,9 +61,13 @@ class MailWriting {
 
     /**
      * @param gone nothing for what has not left, or not any more
-     * @param detail of the moment
+     * @param ofMoment facts that are known at the moment only
      */
-    Written write(MailRules.CountingRule rule, List<WorkOrder> jobs, Optional<GoneShipment> gone, String detail) {
+    Written write(
+            MailRules.CountingRule rule,
+            List<WorkOrder> jobs,
+            Optional<GoneShipment> gone,
+            Map<TellingFact, String> ofMoment) {
         Map<MailAddress, WorkOrder> byAddress = new LinkedHashMap<>();
         String why = "";
         for (WorkOrder job : jobs) {
@@ -82,7 +86,7 @@ class MailWriting {
             if (unwanted.contains(address.plain())) {
                 stopped.add(address.text());
             } else {
-                mails.add(mail(rule, address, sheet(gone, job, rule.document().moment(), detail)));
+                mails.add(mail(rule, address, sheet(gone, job, rule.document().moment(), ofMoment)));
             }
         });
         return new Written(mails, stopped, mails.isEmpty() && why.isEmpty() ? noAddress(rule, stopped) : why);
@@ -108,10 +112,13 @@ class MailWriting {
         return all;
     }
 
-    private FactSheet sheet(Optional<GoneShipment> gone, WorkOrder job, Moment moment, String detail) {
-        return gone.map(left -> sheets.of(left, job, moment))
-                .orElseGet(() -> sheets.ofJob(job, moment))
-                .with(TellingFact.EXCEPTION, detail);
+    private FactSheet sheet(
+            Optional<GoneShipment> gone, WorkOrder job, Moment moment, Map<TellingFact, String> ofMoment) {
+        FactSheet sheet = gone.map(left -> sheets.of(left, job, moment)).orElseGet(() -> sheets.ofJob(job, moment));
+        for (Map.Entry<TellingFact, String> each : ofMoment.entrySet()) {
+            sheet = sheet.with(each.getKey(), each.getValue());
+        }
+        return sheet;
     }
 
     private static MailRequest mail(MailRules.CountingRule rule, MailAddress address, FactSheet sheet) {
@@ -133,7 +140,7 @@ class MailWriting {
 
     /** To somebody made up, where a rule would write to nobody. */
     MailRequest sample(MailRules.CountingRule rule, WorkOrder job, Optional<GoneShipment> gone) {
-        return mail(rule, NOBODY, sheet(gone, job, rule.document().moment(), ""));
+        return mail(rule, NOBODY, sheet(gone, job, rule.document().moment(), Map.of()));
     }
 
     /** The newest shipment of a job that has left. */

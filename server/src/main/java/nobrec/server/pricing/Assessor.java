@@ -134,6 +134,15 @@ public class Assessor {
 
     /** What the customer pays for a shipment by a priced offer. */
     CustomerCharge charge(Shipment shipment, Jobs jobs, Offer offer) {
+        return charge(shipment, jobs, offer, jobs.leading().quotedFreightCents());
+    }
+
+    /** The same as if nothing had been quoted before. */
+    public CustomerCharge chargeUnquoted(Shipment shipment, Jobs jobs, Offer offer) {
+        return charge(shipment, jobs, offer, Optional.empty());
+    }
+
+    private CustomerCharge charge(Shipment shipment, Jobs jobs, Offer offer, Optional<Long> quotedCents) {
         WorkOrder job = jobs.leading();
         FreightBill bill = new FreightBill(
                 job.customer(),
@@ -143,7 +152,7 @@ public class Assessor {
                 offer.total().orElseThrow(),
                 cartonCost(shipment),
                 jobs.valueCents(shipment),
-                job.quotedFreightCents(),
+                quotedCents,
                 job.particulars().clearance().holdsQuote());
         return CustomerCharge.of(bill, chargeRules.ruleFor(bill, offer.departure()));
     }

@@ -17,6 +17,7 @@ import nobrec.server.shipment.Shipments;
 import nobrec.server.site.Sites;
 import nobrec.server.telling.FactSheets;
 import nobrec.server.telling.GoneShipment;
+import nobrec.server.workorder.FreightQuoted;
 import nobrec.server.workorder.InvoiceLearned;
 import nobrec.server.workorder.WorkOrders;
 import org.springframework.context.event.EventListener;
@@ -85,6 +86,16 @@ class StatusRuleActs {
         if (!counting.isEmpty()) {
             WorkOrder job = workOrders.byNumber(learned.job());
             act(counting, job, sheet(Optional.empty(), job, moment));
+        }
+    }
+
+    @EventListener
+    @Order(FIRST)
+    void on(FreightQuoted quoted) {
+        List<StatusRules.CountingRule> counting = rules.at(Moment.QUOTED);
+        if (!counting.isEmpty()) {
+            WorkOrder job = workOrders.byId(quoted.workOrderId());
+            act(counting, job, sheet(Optional.empty(), job, Moment.QUOTED));
         }
     }
 

@@ -11,6 +11,7 @@ import nobrec.core.shipment.Shipment;
 import nobrec.core.telling.FactSheet;
 import nobrec.core.telling.Moment;
 import nobrec.core.telling.ShipmentFacts;
+import nobrec.core.telling.TellingFact;
 import nobrec.core.workorder.WorkOrder;
 import nobrec.server.carrier.ServiceCatalog;
 import nobrec.server.platform.NobrecSettings;
@@ -28,6 +29,7 @@ public class FactSheets {
     private final Sites sites;
     private final NobrecSettings settings;
     private final ObjectProvider<JobStatuses> statuses;
+    private final ObjectProvider<CustomerPageAddresses> pages;
     private final Clock clock;
 
     FactSheets(
@@ -36,12 +38,14 @@ public class FactSheets {
             Sites sites,
             NobrecSettings settings,
             ObjectProvider<JobStatuses> statuses,
+            ObjectProvider<CustomerPageAddresses> pages,
             Clock clock) {
         this.shipments = shipments;
         this.catalog = catalog;
         this.sites = sites;
         this.settings = settings;
         this.statuses = statuses;
+        this.pages = pages;
         this.clock = clock;
     }
 
@@ -63,12 +67,17 @@ public class FactSheets {
                 sites.byId(gone.shipment().siteId()).name(),
                 trackingOfAll(job, gone.shipment()),
                 settings.units());
-        return ShipmentFacts.of(left, job, moment, around(job));
+        return withPage(ShipmentFacts.of(left, job, moment, around(job)), job);
     }
 
     /** What can be told of a job without a shipment. */
     public FactSheet ofJob(WorkOrder job, Moment moment) {
-        return ShipmentFacts.of(job, moment, around(job));
+        return withPage(ShipmentFacts.of(job, moment, around(job)), job);
+    }
+
+    private FactSheet withPage(FactSheet sheet, WorkOrder job) {
+        String address = pages.getObject().of(job.id());
+        return address.isEmpty() ? sheet : sheet.with(TellingFact.CUSTOMER_PAGE, address);
     }
 
     private ShipmentFacts.Around around(WorkOrder job) {

@@ -29,6 +29,7 @@ class RequestLimits extends OncePerRequestFilter {
 
     private static final Logger LOG = LoggerFactory.getLogger(RequestLimits.class);
     private static final int SIGN_IN_LIMIT = 4_096;
+    private static final int FORM_LIMIT = 65_536;
 
     /** What the session's filter looks for to know that it has done its work: pages and health need no session. */
     private static final String OUTSIDE_THE_SESSION = SessionRepositoryFilter.class.getName() + ".FILTERED";
@@ -67,6 +68,8 @@ class RequestLimits extends OncePerRequestFilter {
                     isFile(request) ? "Split it and drop the parts." : "Send less at once.");
         } else if (request.getRequestURI().equals(RequestSettings.SIGN_IN)) {
             signIn(request, response, chain);
+        } else if (isFormOfPage(request)) {
+            form(request, response, chain, "This form");
         } else {
             pass(request, response, chain);
         }
@@ -86,28 +89,38 @@ class RequestLimits extends OncePerRequestFilter {
             return;
         }
         try {
-            FormRequest form = read(request);
-            if (form == null) {
-                problems.write(
-                        response,
-                        HttpStatus.REQUEST_TIMEOUT,
-                        "Signing in",
-                        "Name and password did not arrive whole.",
-                        "Try again.");
-            } else {
-                pass(form, response, chain);
-            }
+            form(request, response, chain, "Signing in");
         } finally {
             signIns.release();
         }
     }
 
+    private void form(HttpServletRequest request, HttpServletResponse response, FilterChain chain, String thing)
+            throws ServletException, IOException {
+        FormRequest form = read(request);
+        if (form == null) {
+            problems.write(
+                    response,
+                    HttpStatus.REQUEST_TIMEOUT,
+                    thing,
+                    "What was typed did not arrive whole.",
+                    "Try again.");
+        } else {
+            pass(form, response, chain);
+        }
+    }
+
+    /** Pages that work without script send what was typed so. */
+    private static boolean isFormOfPage(HttpServletRequest request) {
+        return request.getMethod().equals("POST") && !request.getRequestURI().startsWith("/api/");
+    }
+
     /** The form that was sent; null when it did not arrive whole, or is none. */
     private @Nullable FormRequest read(HttpServletRequest request) {
         try {
-            return new FormRequest(request, SIGN_IN_LIMIT, settings.bodyTime());
+            return new FormRequest(request, (int) limit(request), settings.bodyTime());
         } catch (IOException | IllegalArgumentException notTaken) {
-            LOG.debug("A sign-in did not arrive: {}", notTaken.getMessage());
+            LOG.debug("A form did not arrive: {}", notTaken.getMessage());
             return null;
         }
     }
@@ -128,6 +141,9 @@ class RequestLimits extends OncePerRequestFilter {
     private long limit(HttpServletRequest request) {
         if (request.getRequestURI().equals(RequestSettings.SIGN_IN)) {
             return SIGN_IN_LIMIT;
+        }
+        if (isFormOfPage(request)) {
+            return FORM_LIMIT;
         }
         return (isFile(request) ? settings.fileLimit() : settings.bodyLimit()).toBytes();
     }

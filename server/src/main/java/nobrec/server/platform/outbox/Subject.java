@@ -13,7 +13,8 @@ public record Subject(Kind kind, long id, String name) {
         HANDOVER,
         PICKUP,
         RETURN,
-        ACCOUNT_PAYMENT
+        ACCOUNT_PAYMENT,
+        JOB
     }
 
     /** @param name the carrier's, and the day */
@@ -34,6 +35,11 @@ public record Subject(Kind kind, long id, String name) {
     /** @param name the carrier's */
     public static Subject accountPayment(long id, String name) {
         return new Subject(Kind.ACCOUNT_PAYMENT, id, name);
+    }
+
+    /** A job of which nothing need have been packed. */
+    public static Subject job(long id, String number) {
+        return new Subject(Kind.JOB, id, number);
     }
 
     public static Subject shipment(long id, String job) {

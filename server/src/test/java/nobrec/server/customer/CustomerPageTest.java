@@ -1,0 +1,444 @@
+package nobrec.server.customer;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.awaitility.Awaitility.await;
+
+import java.net.URLEncoder;
+import java.nio.charset.StandardCharsets;
+import java.time.Duration;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import java.util.stream.Collectors;
+import nobrec.server.ServerTest;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.http.HttpStatus;
+import org.springframework.http.MediaType;
+import org.springframework.test.web.servlet.assertj.MvcTestResult;
+import tools.jackson.databind.JsonNode;
+
+/** What customers see and do without a sign-in, as a browser without script would do it. */
+class CustomerPageTest extends ServerTest {
+
+    private static final String SETTING = "/api/v1/customers/setting";
+    private static final String REACHED_AT = "http://localhost";
+    private static final Pattern WAY = Pattern.compile("name=\"way\" value=\"(\\S+) ([0-9.]+)\"( checked)?");
+
+    private record Way(String code, String price, boolean chosen) {
+        private String value() {
+            return code + " " + price;
+        }
+    }
+
+    @Autowired
+    private VisitPace pace;
+
+    @BeforeEach
+    void thePageAndTheFormAreOn() {
+        reachedAt(REACHED_AT);
+        set(Map.of("page", true, "form", true));
+        pace.forget();
+    }
+
+    @AfterEach
+    void theyAreOff() {
+        set(Map.of("page", false, "form", false));
+        reachedAt("");
+        rules(List.of());
+    }
+
+    private void reachedAt(String address) {
+        Map<String, Object> look = new HashMap<>();
+        JsonNode entry = get("/api/v1/emails/look").path("entry");
+        entry.propertyNames().forEach(name -> look.put(name, entry.path(name).asString()));
+        look.put("version", entry.path("version").asInt());
+        look.put("publicAddress", address);
+        assertThat(send("PUT", "/api/v1/emails/look", look, "admin", "ADMIN")).hasStatusOk();
+        otherThreadsKnow();
+    }
+
+    private static void otherThreadsKnow() {
+        await().pollDelay(Duration.ofMillis(1_100)).until(() -> true);
+    }
+
+    private void set(Map<String, Object> changed) {
+        JsonNode now = get(SETTING);
+        Map<String, Object> setting = new HashMap<>(Map.of(
+                "page", false,
+                "services", List.of(),
+                "papers", List.of("PACKING_SLIP"),
+                "looksAtAddresses", false,
+                "form", false,
+                "answersByItself", true,
+                "quoteDays", 14,
+                "formWords", ""));
+        setting.putAll(changed);
+        assertThat(send(
+                        "PUT",
+                        SETTING,
+                        Map.of("version", now.path("version").asInt(), "setting", setting),
+                        "admin",
+                        "ADMIN"))
+                .hasStatusOk();
+        otherThreadsKnow();
+    }
+
+    private void rules(List<Map<String, Object>> rules) {
+        String path = "/api/v1/emails/rules";
+        assertThat(send(
+                        "PUT", path, Map.of("version", get(path).path("version").asInt(), "rules", rules), "hollis", "OWNER"))
+                .hasStatusOk();
+        otherThreadsKnow();
+    }
+
+    private String link(String job) {
+        String address =
+                get("/api/v1/customers/page?job=" + job).path("address").asString();
+        assertThat(address).startsWith(REACHED_AT + "/customer/");
+        return address.substring(REACHED_AT.length());
+    }
+
+    private MvcTestResult look(String path) {
+        return mvc.get().uri(path).exchange();
+    }
+
+    private String page(String path) {
+        MvcTestResult result = look(path);
+        assertThat(result).hasStatusOk();
+        return text(result);
+    }
+
+    private static String text(MvcTestResult result) {
+        return new String(result.getResponse().getContentAsByteArray(), StandardCharsets.UTF_8)
+                .replace("&quot;", "\"");
+    }
+
+    private MvcTestResult post(String path, Map<String, String> fields) {
+        String body = fields.entrySet().stream()
+                .map(each -> each.getKey() + "=" + URLEncoder.encode(each.getValue(), StandardCharsets.UTF_8))
+                .collect(Collectors.joining("&"));
+        return mvc.post()
+                .uri(path)
+                .contentType(MediaType.APPLICATION_FORM_URLENCODED)
+                .content(body)
+                .exchange();
+    }
+
+    private static List<Way> ways(String page) {
+        Matcher found = WAY.matcher(page);
+        return found.results()
+                .map(each -> new Way(each.group(1), each.group(2), each.group(3) != null))
+                .toList();
+    }
+
+    private static Way other(String page) {
+        return ways(page).stream().filter(each -> !each.chosen()).findFirst().orElseThrow();
+    }
+
+    private static Map<String, String> address(String street, String city, String state, String code) {
+        return Map.of(
+                "company", "Quillfeather Packaging",
+                "person", "Dock",
+                "street", street,
+                "street2", "",
+                "city", city,
+                "state", state,
+                "postalCode", code,
+                "country", "US");
+    }
+
+    private String answerId(String job) {
+        return database.queryForObject(
+                "SELECT MAX(a.id) FROM asked_address a JOIN work_order w ON w.id = a.work_order_id WHERE w.number = ?",
+                String.class,
+                job);
+    }
+
+    /** Weighed, and going so far that a dearer way is a sooner one. */
+    private JsonNode farJob(String number) {
+        JsonNode bench = weighedJob(number, "Plover Ground");
+        assertThat(send(
+                        "PUT",
+                        "/api/v1/work-orders/one/entries?job=" + number,
+                        Map.of(
+                                "entries",
+                                Map.of("STREET", "700 Pike St", "CITY", "Seattle", "STATE", "WA", "POSTAL_CODE", "98101")
+                                        .entrySet()
+                                        .stream()
+                                        .map(each -> Map.of("field", each.getKey(), "line", 0, "text", each.getValue()))
+                                        .toList())))
+                .hasStatusOk();
+        return get("/api/v1/shipments?job=" + number);
+    }
+
+    private Map<String, Object> jobRow(String number) {
+        return database.queryForMap("SELECT * FROM work_order WHERE number = ?", number);
+    }
+
+    @Test
+    void whoHasTheLinkChoosesAndPaysWhatWasShown() {
+        JsonNode bench = farJob("CP-1");
+        String link = link("CP-1");
+        String page = page(link);
+        assertThat(page).contains("Order").contains("CP-1").contains("700 Pike St").doesNotContain("<script");
+        assertThat(ways(page)).hasSizeGreaterThan(1).filteredOn(Way::chosen).hasSize(1);
+        Way other = other(page);
+        MvcTestResult chosen = post(link + "/way", Map.of("way", other.value(), "before", ""));
+        assertThat(chosen).hasStatus(HttpStatus.SEE_OTHER);
+        assertThat(page(link + "?said=chosen")).contains("It goes that way, at that price.");
+        JsonNode after = get("/api/v1/shipments?job=CP-1");
+        assertThat(chosen(after).path("service").asString()).isEqualTo(other.code());
+        assertThat(after.path("charge").path("total").path("amount").asString()).isEqualTo(other.price());
+        // one more package makes it dearer for us, not for the customer
+        assertThat(send("PUT", "/api/v1/shipments/" + bench.path("id").asLong() + "/packages/1/weight",
+                        Map.of("text", "9", "sure", true)))
+                .hasStatusOk();
+        assertThat(ways(page(link)).stream().filter(Way::chosen).findFirst().orElseThrow().price())
+                .isEqualTo(other.price());
+    }
+
+    @Test
+    void anotherPriceThanShownAndTwoWithOneLinkChooseNothing() {
+        farJob("CP-2");
+        String link = link("CP-2");
+        Way other = other(page(link));
+        MvcTestResult cheaper = post(link + "/way", Map.of("way", other.code() + " 0.01", "before", ""));
+        assertThat(cheaper).hasStatus(HttpStatus.CONFLICT);
+        assertThat(text(cheaper)).contains(other.price() + " now, not 0.01").contains("Nothing was chosen");
+        assertThat(jobRow("CP-2").get("quote_held")).isEqualTo(false);
+        assertThat(post(link + "/way", Map.of("way", other.value(), "before", ""))).hasStatus(HttpStatus.SEE_OTHER);
+        Way third = other(page(link));
+        MvcTestResult late = post(link + "/way", Map.of("way", third.value(), "before", ""));
+        assertThat(late).hasStatus(HttpStatus.CONFLICT);
+        assertThat(text(late)).contains("Somebody with this link has chosen");
+        assertThat(chosen(get("/api/v1/shipments?job=CP-2")).path("service").asString()).isEqualTo(other.code());
+        assertThat(post(link + "/way", Map.of("way", "NOBODY 1.00", "before", other.code())))
+                .hasStatus(HttpStatus.CONFLICT);
+        assertThat(post(link + "/way", Map.of())).hasStatus(HttpStatus.CONFLICT);
+    }
+
+    @Test
+    void onceTheLabelIsBoughtNothingIsChosenAndThePackageIsFollowed() {
+        JsonNode bench = farJob("T-160");
+        String link = link("T-160");
+        Way other = other(page(link));
+        assertThat(ship(bench)).hasStatusOk();
+        MvcTestResult late = post(link + "/way", Map.of("way", other.value(), "before", ""));
+        assertThat(late).hasStatus(HttpStatus.CONFLICT);
+        assertThat(post(link + "/address", address("1 Elm St", "Madison", "WI", "53703")))
+                .hasStatus(HttpStatus.CONFLICT);
+        await().atMost(Duration.ofSeconds(10)).until(() -> page(link).contains("Tracking number"));
+        await().atMost(Duration.ofSeconds(10)).until(() -> page(link).contains("/papers/"));
+        String page = page(link);
+        assertThat(page).contains("It left").doesNotContain("name=\"way\"").doesNotContain("Send there");
+        Matcher paper = Pattern.compile("href=\"([^\"]+/papers/\\d+)\"").matcher(page);
+        assertThat(paper.find()).isTrue();
+        assertThat(look(paper.group(1)).getResponse().getContentAsByteArray()).startsWith("%PDF".getBytes(StandardCharsets.US_ASCII));
+        Long label = database.queryForObject(
+                "SELECT MIN(id) FROM paper WHERE kind = 'LABEL'", Long.class);
+        assertThat(look(link + "/papers/" + label)).hasStatus(HttpStatus.NOT_FOUND);
+    }
+
+    @Test
+    void aLinkThatIsGuessedOrWithdrawnLeadsNowhere() {
+        weighedJob("CP-3", "Plover Ground");
+        String link = link("CP-3");
+        String end = link.endsWith("A") ? "B" : "A";
+        for (String wrong : List.of(
+                link.substring(0, link.length() - 1) + end,
+                link.replaceFirst("/customer/[^-]+-", "/customer/1-"),
+                "/customer/1-0-x",
+                "/customer/" + "z".repeat(5_000))) {
+            assertThat(look(wrong)).hasStatus(HttpStatus.NOT_FOUND);
+        }
+        assertThat(send("POST", "/api/v1/customers/page/withdrawal", Map.of("job", "CP-3")))
+                .hasStatusOk();
+        assertThat(look(link)).hasStatus(HttpStatus.NOT_FOUND);
+        String newLink = link("CP-3");
+        assertThat(newLink).isNotEqualTo(link);
+        page(newLink);
+        set(Map.of("page", false));
+        assertThat(look(newLink)).hasStatus(HttpStatus.NOT_FOUND);
+        assertThat(look("/request")).hasStatus(HttpStatus.NOT_FOUND);
+    }
+
+    @Test
+    void oneSenderLooksSixtyTimesAMinute() {
+        MvcTestResult last = look("/customer/1-0-x");
+        for (int more = 0; more < 61; more++) {
+            last = look("/customer/1-0-x");
+        }
+        assertThat(last).hasStatus(HttpStatus.TOO_MANY_REQUESTS);
+    }
+
+    @Test
+    void anAddressOfTheSamePriceCountsAtOnce() {
+        weighedJob("CP-4", "Plover Ground");
+        String link = link("CP-4");
+        MvcTestResult wrong = post(link + "/address", address("89 Carding Lane", "Madison", "WI", "99999"));
+        assertThat(wrong).hasStatus(HttpStatus.CONFLICT);
+        assertThat(text(wrong)).contains("role=\"alert\"").contains("value=\"89 Carding Lane\"");
+        MvcTestResult right = post(link + "/address", address("89 Carding Lane", "Madison", "WI", "53703"));
+        assertThat(right).hasStatus(HttpStatus.SEE_OTHER);
+        assertThat(right.getResponse().getHeader("Location")).endsWith("?said=address");
+        assertThat(jobRow("CP-4").get("street")).isEqualTo("89 Carding Lane");
+        assertThat(jobRow("CP-4").get("hold")).isEqualTo("");
+    }
+
+    @Test
+    void anAddressOfAnotherPriceWaitsForOurYes() {
+        weighedJob("CP-5", "Plover Ground");
+        String link = link("CP-5");
+        String before = ways(page(link)).stream().filter(Way::chosen).findFirst().orElseThrow().price();
+        assertThat(post(link + "/way", Map.of("way", chosenWay(link).value(), "before", "")))
+                .hasStatus(HttpStatus.SEE_OTHER);
+        MvcTestResult asked = post(link + "/address", address("700 Pike St", "Seattle", "WA", "98101"));
+        assertThat(asked.getResponse().getHeader("Location")).endsWith("?said=asked");
+        assertThat(jobRow("CP-5").get("city")).isEqualTo("Madison");
+        assertThat(String.valueOf(jobRow("CP-5").get("hold"))).contains("asks for another address");
+        assertThat(page(link)).contains("You asked for").contains("nothing leaves");
+        assertThat(ship(get("/api/v1/shipments?job=CP-5"))).hasStatus(HttpStatus.UNPROCESSABLE_CONTENT);
+        JsonNode view = get("/api/v1/customers").path("asked");
+        JsonNode row = view.get(view.size() - 1);
+        String there = row.path("priceNow").path("amount").asString();
+        assertThat(there).isNotEqualTo(before);
+        assertThat(row.path("priceBefore").path("amount").asString()).isEqualTo(before);
+        String answer = "/api/v1/customers/addresses/" + answerId("CP-5") + "/answer";
+        assertThat(send("POST", answer, Map.of("yes", true, "seen", before, "text", "")))
+                .hasStatus(HttpStatus.CONFLICT);
+        assertThat(send("POST", answer, Map.of("yes", true, "seen", there, "text", ""), "rufus", "PACKER"))
+                .hasStatus(HttpStatus.FORBIDDEN);
+        assertThat(send("POST", answer, Map.of("yes", true, "seen", there, "text", "")))
+                .hasStatusOk();
+        assertThat(jobRow("CP-5").get("city")).isEqualTo("Seattle");
+        assertThat(jobRow("CP-5").get("hold")).isEqualTo("");
+        assertThat(get("/api/v1/shipments?job=CP-5").path("charge").path("total").path("amount").asString())
+                .isEqualTo(there);
+        assertThat(send("POST", answer, Map.of("yes", true, "seen", there, "text", "")))
+                .hasStatus(HttpStatus.CONFLICT);
+    }
+
+    private Way chosenWay(String link) {
+        return ways(page(link)).stream().filter(Way::chosen).findFirst().orElseThrow();
+    }
+
+    @Test
+    void ourNoIsSaidAndAnotherReasonToHoldStays() {
+        weighedJob("CP-6", "Plover Ground");
+        assertThat(send("POST", "/api/v1/work-orders/holds", Map.of("jobs", List.of("CP-6"), "reason", "Not plated")))
+                .hasStatusOk();
+        String link = link("CP-6");
+        post(link + "/address", address("700 Pike St", "Seattle", "WA", "98101"));
+        assertThat(String.valueOf(jobRow("CP-6").get("hold"))).startsWith("Not plated; ");
+        post(link + "/address", address("701 Pike St", "Seattle", "WA", "98101"));
+        assertThat(get("/api/v1/customers").path("asked"))
+                .filteredOn(each -> each.path("job").asString().equals("CP-6"))
+                .hasSize(1);
+        assertThat(send(
+                        "POST",
+                        "/api/v1/customers/addresses/" + answerId("CP-6") + "/answer",
+                        Map.of("yes", false, "seen", "", "text", "Only within <Wisconsin>")))
+                .hasStatusOk();
+        assertThat(jobRow("CP-6").get("hold")).isEqualTo("Not plated");
+        assertThat(page(link)).contains("We cannot send it there: Only within &lt;Wisconsin&gt;");
+    }
+
+    @Test
+    void whoDoesNotPayFreightDoesNotChoose() {
+        weighedJob("CP-7", "Plover Ground");
+        send(
+                "PUT",
+                "/api/v1/work-orders/one/entries?job=CP-7",
+                Map.of("entries", List.of(Map.of("field", "TERMS", "line", 0, "text", "we pay"))));
+        assertThat(page(link("CP-7"))).contains("not billed to you").doesNotContain("name=\"way\"");
+    }
+
+    // The request form ------------------------------------------------------------------------------------------
+
+    private static Map<String, String> request(String mail) {
+        Map<String, String> typed = new HashMap<>(address("700 Pike St", "Seattle", "WA", "98101"));
+        typed.putAll(Map.of(
+                "what", "Pump housing <b>",
+                "pieces", "2",
+                "weight", "4.5 kg",
+                "size", "10 x 8 x 6",
+                "service", "",
+                "mail", mail));
+        return typed;
+    }
+
+    @Test
+    void aRequestByTheFormIsPricedAndAnsweredByMail() {
+        bringIn("CP-8", "Plover Ground");
+        Map<String, Object> rule = new HashMap<>(Map.of(
+                "name", "Your quote",
+                "moment", "QUOTED",
+                "condition", Map.of("kind", "ALL", "parts", List.of()),
+                "toJob", true,
+                "toField", "",
+                "toFixed", "",
+                "colleagues", false,
+                "subject", "Quote {job}",
+                "body", "{quoted service} costs {quote} until {quoted until | MMM d}. Choose: {customer page}"));
+        rule.putAll(Map.of("papers", List.of(), "files", List.of(), "enabled", true, "triedOn", "CP-8"));
+        rules(List.of(rule));
+        assertThat(page("/request")).contains("What would freight cost?").doesNotContain("<script");
+        MvcTestResult asked = post("/request", request("buyer@quillfeather.example"));
+        assertThat(asked).hasStatusOk();
+        Matcher number = Pattern.compile("Request (W-\\d+)").matcher(text(asked));
+        assertThat(number.find()).isTrue();
+        String job = number.group(1);
+        assertThat(jobRow(job).get("status")).isEqualTo("REQUEST");
+        String price = get("/api/v1/customers").path("requests").get(0).path("price").path("amount").asString();
+        assertThat(text(asked)).contains("costs " + price + " USD");
+        await().atMost(Duration.ofSeconds(10)).until(() -> standIns().mail().mails().stream()
+                .anyMatch(mail -> mail.subject().equals("Quote " + job)));
+        String mail = standIns().mail().mails().stream()
+                .filter(each -> each.subject().equals("Quote " + job))
+                .findFirst()
+                .orElseThrow()
+                .text();
+        assertThat(mail).contains("costs " + price + " until").contains(link(job));
+        String page = page(link(job));
+        assertThat(page).contains("Pump housing &lt;b&gt;").contains("2 pieces");
+        assertThat(chosenWay(link(job)).price()).isEqualTo(price);
+        // chosen, taken as a job, and what was chosen stays
+        Way other = other(page);
+        assertThat(post(link(job) + "/way", Map.of("way", other.value(), "before", "")))
+                .hasStatus(HttpStatus.SEE_OTHER);
+        assertThat(jobRow(job).get("status")).isEqualTo("REQUEST");
+        assertThat(send("POST", "/api/v1/freight-quotes/requests-taken", Map.of("job", job)))
+                .hasStatusOk();
+        assertThat(chosen(get("/api/v1/shipments?job=" + job)).path("service").asString())
+                .isEqualTo(other.code());
+    }
+
+    @Test
+    void nonsenseIsSaidAndFloodsAreStopped() {
+        String mail = "flood@quillfeather.example";
+        Map<String, String> wrong = request(mail);
+        wrong.put("weight", "heavy");
+        MvcTestResult said = post("/request", wrong);
+        assertThat(said).hasStatus(HttpStatus.UNPROCESSABLE_CONTENT);
+        assertThat(text(said)).contains("role=\"alert\"").contains("value=\"heavy\"");
+        wrong.put("mail", "a@b.example\r\nBcc: x@y.example");
+        assertThat(post("/request", wrong)).hasStatus(HttpStatus.UNPROCESSABLE_CONTENT);
+        Map<String, String> robot = request(mail);
+        robot.put("website", "spam");
+        assertThat(post("/request", robot)).hasStatus(HttpStatus.TOO_MANY_REQUESTS);
+        for (int each = 0; each < 3; each++) {
+            assertThat(post("/request", request(mail))).hasStatusOk();
+        }
+        MvcTestResult flood = post("/request", request(mail));
+        assertThat(flood).hasStatus(HttpStatus.UNPROCESSABLE_CONTENT);
+        assertThat(text(flood)).contains("Too many came within an hour");
+        clock.pass(Duration.ofMinutes(61));
+        assertThat(post("/request", request(mail))).hasStatusOk();
+        assertThat(post("/request", Map.of("what", "x".repeat(70_000)))).hasStatus(HttpStatus.CONTENT_TOO_LARGE);
+    }
+}
