@@ -11,7 +11,7 @@ import { releaseJobs } from "./useJob";
 export interface JobAct {
   label: string;
   key?: string;
-  run: (jobs: string[]) => Promise<Schemas["job.Outcomes"]>;
+  run: (jobs: string[]) => Promise<Schemas["api.Outcomes"]>;
 }
 
 function whenShort(choice: Schemas["job.ShortEntry"]["choice"]): JobAct["run"] {

@@ -2,7 +2,7 @@ import type { Schemas } from "../api/client";
 import { count } from "./format";
 
 /** What came of an act upon several jobs: how many it was done to, and each to which it was not, with its reason. */
-export function OutcomesLine({ outcomes }: { outcomes: Schemas["job.Outcomes"] }) {
+export function OutcomesLine({ outcomes }: { outcomes: Schemas["api.Outcomes"] }) {
   return (
     <div role="status">
       <span>{count(outcomes.done, "job done", "jobs done")}.</span>

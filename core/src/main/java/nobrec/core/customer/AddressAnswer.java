@@ -30,7 +30,8 @@ public record AddressAnswer(boolean waits, String reason) {
         if (!priceBefore.equals(priceAfter)) {
             return new AddressAnswer(
                     true,
-                    "The customer’s price is " + words(priceAfter) + " there, and " + words(priceBefore) + " as it stands.");
+                    "The customer’s price is " + words(priceAfter) + " there, and " + words(priceBefore)
+                            + " as it stands.");
         }
         return always
                 ? new AddressAnswer(true, "The price stays the same; the shop looks at each address.")
@@ -38,6 +39,7 @@ public record AddressAnswer(boolean waits, String reason) {
     }
 
     private static String words(Optional<Money> price) {
-        return price.map(each -> each.getAmount() + " " + each.getCurrencyUnit()).orElse("not known");
+        return price.map(each -> each.getAmount() + " " + each.getCurrencyUnit())
+                .orElse("not known");
     }
 }

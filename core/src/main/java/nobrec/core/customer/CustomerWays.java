@@ -28,8 +28,10 @@ public final class CustomerWays {
      * @param allowed codes of the services the shop lets its customers choose; empty for all
      */
     public static CustomerWays of(List<CustomerWay> usable, Set<String> allowed) {
-        Optional<Money> margin =
-                usable.stream().filter(CustomerWay::chosen).map(CustomerWay::margin).findFirst();
+        Optional<Money> margin = usable.stream()
+                .filter(CustomerWay::chosen)
+                .map(CustomerWay::margin)
+                .findFirst();
         List<CustomerWay> kept = new ArrayList<>();
         usable.stream()
                 .filter(way -> way.chosen() || allowed.isEmpty() || allowed.contains(way.serviceCode()))

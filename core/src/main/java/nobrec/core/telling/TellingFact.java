@@ -57,7 +57,8 @@ public enum TellingFact {
     TO_COME("to come", SEVERAL, "what of the job has not left, line by line"),
     COMPLETE("complete", TEXT, "yes when all of the job has left, else no"),
     SHIPPED_BY("shipped by", TEXT, "who shipped it"),
-    CUSTOMER_PAGE("customer page", TEXT, "address of the page on which the customer chooses and looks, without a sign-in"),
+    CUSTOMER_PAGE(
+            "customer page", TEXT, "address of the page on which the customer chooses and looks, without a sign-in"),
     QUOTE("quote", AMOUNT, "what freight was quoted at; known at the moment quoted only, as the next two"),
     QUOTED_SERVICE("quoted service", TEXT, "service that was quoted"),
     QUOTED_UNTIL("quoted until", DAY, "day up to which the quote counts"),

@@ -94,13 +94,16 @@ class CustomerWaysTest {
         Optional<Money> price = Optional.of(usd(1_200));
         assertThat(AddressAnswer.of(before, there, price, price, false).waits()).isFalse();
         assertThat(AddressAnswer.of(before, there, price, price, true).waits()).isTrue();
-        assertThat(AddressAnswer.of(before, abroad, price, price, false).waits()).isTrue();
+        assertThat(AddressAnswer.of(before, abroad, price, price, false).waits())
+                .isTrue();
         assertThat(AddressAnswer.of(before, there, price, Optional.of(usd(1_300)), false))
                 .isEqualTo(new AddressAnswer(
                         true, "The customer’s price is 13.00 USD there, and 12.00 USD as it stands."));
-        assertThat(AddressAnswer.of(before, there, price, Optional.empty(), false).reason())
+        assertThat(AddressAnswer.of(before, there, price, Optional.empty(), false)
+                        .reason())
                 .contains("not known there");
-        assertThat(AddressAnswer.of(before, there, Optional.empty(), Optional.empty(), false).waits())
+        assertThat(AddressAnswer.of(before, there, Optional.empty(), Optional.empty(), false)
+                        .waits())
                 .isFalse();
     }
 }

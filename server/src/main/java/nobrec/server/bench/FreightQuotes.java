@@ -139,7 +139,10 @@ public class FreightQuotes {
         return now(job, by).map(now -> {
             keep(order, now, validUntil, by);
             return new Quoted(
-                    now.offer().service().name(), now.charge().total(), now.offer().delivery(), validUntil);
+                    now.offer().service().name(),
+                    now.charge().total(),
+                    now.offer().delivery(),
+                    validUntil);
         });
     }
 

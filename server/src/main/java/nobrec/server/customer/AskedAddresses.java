@@ -91,8 +91,8 @@ public class AskedAddresses {
                 });
         Optional<Money> before = ways.priceAfter(job, () -> {});
         Optional<Money> after = ways.priceAfter(job, () -> change(job, address, AuditLog.BY_CUSTOMER));
-        AddressAnswer answer =
-                AddressAnswer.of(job.shipTo(), address, before, after, settings.now().looksAtAddresses());
+        AddressAnswer answer = AddressAnswer.of(
+                job.shipTo(), address, before, after, settings.now().looksAtAddresses());
         transactions.executeWithoutResult(status -> keep(job, address, before, after, answer));
         return answer.waits();
     }
@@ -113,11 +113,7 @@ public class AskedAddresses {
     }
 
     private AskedAddressRow row(
-            WorkOrder job,
-            PostalAddress address,
-            @Nullable Money before,
-            @Nullable Money after,
-            AddressAnswer answer) {
+            WorkOrder job, PostalAddress address, @Nullable Money before, @Nullable Money after, AddressAnswer answer) {
         return new AskedAddressRow(
                 0,
                 job.id(),

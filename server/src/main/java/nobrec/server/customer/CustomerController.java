@@ -108,8 +108,7 @@ class CustomerController {
             String formAddress,
             int quoteMails) {}
 
-    record SettingEntry(
-            @Min(0) int version, @NotNull @Valid CustomerSettingDocument setting) {}
+    record SettingEntry(@Min(0) int version, @NotNull @Valid CustomerSettingDocument setting) {}
 
     private final CustomerMapper mapper;
     private final CustomerSettings settings;

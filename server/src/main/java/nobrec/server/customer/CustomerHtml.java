@@ -36,7 +36,8 @@ class CustomerHtml {
     }
 
     private static String text(String name) throws IOException {
-        return new ClassPathResource("nobrec/server/customer/" + name + ".html").getContentAsString(StandardCharsets.UTF_8);
+        return new ClassPathResource("nobrec/server/customer/" + name + ".html")
+                .getContentAsString(StandardCharsets.UTF_8);
     }
 
     /** Nobody keeps it, and no search finds it. */

@@ -18,7 +18,9 @@ interface CustomerMapper {
     Optional<Integer> settingVersionLocked();
 
     void keepSetting(
-            @Param("definition") String definition, @Param("changedBy") String changedBy, @Param("changedAt") Instant at);
+            @Param("definition") String definition,
+            @Param("changedBy") String changedBy,
+            @Param("changedAt") Instant at);
 
     Optional<LinkRow> link(long workOrderId);
 

@@ -126,7 +126,8 @@ class CustomerPageController {
 
     /** Never longer than what is kept of it. */
     static String text(Map<String, String> typed, String field) {
-        String text = typed.getOrDefault(field, "").replaceAll("\\p{Cntrl}+", " ").strip();
+        String text =
+                typed.getOrDefault(field, "").replaceAll("\\p{Cntrl}+", " ").strip();
         return text.length() > Limits.TEXT ? text.substring(0, Limits.TEXT) : text;
     }
 

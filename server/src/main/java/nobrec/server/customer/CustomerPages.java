@@ -148,7 +148,8 @@ class CustomerPages {
         for (Shipment shipment : shipments.of(job)) {
             if (shipment.state() == ShipmentState.SHIPPED) {
                 all.add(Map.of(
-                        "day", DAY.format(shipment.outcome().orElseThrow().shipDate()),
+                        "day",
+                        DAY.format(shipment.outcome().orElseThrow().shipDate()),
                         "packages",
                         packages.of(shipment.id()).stream()
                                 .map(CustomerPages::onWay)
@@ -168,16 +169,22 @@ class CustomerPages {
 
     private static Map<String, Object> onWay(PackageOnWay on) {
         return Map.of(
-                "number", on.trackingNumber(),
-                "carrier", on.carrier(),
-                "service", on.service(),
-                "state", on.state(),
-                "delivered", on.delivered(),
-                "forecast", on.forecast().map(DAY::format).orElse(""),
+                "number",
+                on.trackingNumber(),
+                "carrier",
+                on.carrier(),
+                "service",
+                on.service(),
+                "state",
+                on.state(),
+                "delivered",
+                on.delivered(),
+                "forecast",
+                on.forecast().map(DAY::format).orElse(""),
                 "events",
                 on.events().stream()
-                        .map(event -> Map.of(
-                                "at", MOMENT.format(event.at()), "words", event.words(), "place", event.place()))
+                        .map(event ->
+                                Map.of("at", MOMENT.format(event.at()), "words", event.words(), "place", event.place()))
                         .toList());
     }
 

@@ -31,6 +31,6 @@ public record CustomerSettingDocument(
         @Min(1) @Max(365) int quoteDays,
         @NotNull @Size(max = Limits.NOTES) String formWords) {
 
-    static final CustomerSettingDocument NONE = new CustomerSettingDocument(
-            false, List.of(), Set.of(PaperKind.PACKING_SLIP), false, false, true, 14, "");
+    static final CustomerSettingDocument NONE =
+            new CustomerSettingDocument(false, List.of(), Set.of(PaperKind.PACKING_SLIP), false, false, true, 14, "");
 }

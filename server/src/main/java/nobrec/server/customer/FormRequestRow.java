@@ -11,4 +11,9 @@ import org.jspecify.annotations.Nullable;
  * @param serviceName as quoted at once; empty text where nothing had a price
  */
 record FormRequestRow(
-        long workOrderId, String sender, String mail, Instant askedAt, String serviceName, @Nullable Money price) {}
+        long workOrderId,
+        String sender,
+        String mail,
+        Instant askedAt,
+        String serviceName,
+        @Nullable Money price) {}

@@ -39,8 +39,23 @@ class RequestFormController {
     private static final String TITLE = "What would freight cost?";
     private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("EEEE, MMMM d", Locale.US);
     private static final List<String> FIELDS = List.of(
-            "what", "pieces", "weight", "size", "company", "person", "street", "street2", "city", "state", "postalCode",
-            "country", "service", "neededBy", "mail", "phone", "notes");
+            "what",
+            "pieces",
+            "weight",
+            "size",
+            "company",
+            "person",
+            "street",
+            "street2",
+            "city",
+            "state",
+            "postalCode",
+            "country",
+            "service",
+            "neededBy",
+            "mail",
+            "phone",
+            "notes");
 
     private final RequestForm form;
     private final CustomerSettings settings;

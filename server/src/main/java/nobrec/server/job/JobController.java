@@ -16,6 +16,7 @@ import nobrec.core.layout.OrderField;
 import nobrec.core.limit.Limits;
 import nobrec.core.returns.ReturnReason;
 import nobrec.core.workorder.ShortChoice;
+import nobrec.server.api.list.Outcomes;
 import nobrec.server.api.security.ForCoordinators;
 import nobrec.server.api.security.ForEveryone;
 import nobrec.server.api.security.ForTheBooks;
@@ -82,11 +83,6 @@ class JobController {
             List<@NotNull @Size(max = Limits.TEXT) String> jobs,
 
             @NotNull @Size(min = 1, max = Limits.TEXT) String reason) {}
-
-    /** @param done how many jobs */
-    record Outcomes(int done, List<RefusedJob> refused) {}
-
-    record RefusedJob(String job, String reason, String remedy) {}
 
     record TypedEntry(
             @NotNull OrderField field,
@@ -214,7 +210,7 @@ class JobController {
     @PostMapping("/entries")
     @ForCoordinators
     Outcomes editAll(@Valid @RequestBody ValueForAll value, Principal who) {
-        return outcomes(edits.editAll(
+        return Outcomes.of(edits.editAll(
                 value.jobs().stream()
                         .map(each -> new JobEdits.Target(each.job(), each.line()))
                         .toList(),
@@ -227,28 +223,28 @@ class JobController {
     @PostMapping("/holds")
     @ForCoordinators
     Outcomes hold(@Valid @RequestBody HoldEntry entry, Principal who) {
-        return outcomes(holds.hold(entry.jobs(), entry.reason().strip(), who.getName()));
+        return Outcomes.of(holds.hold(entry.jobs(), entry.reason().strip(), who.getName()));
     }
 
     /** These may go. */
     @PostMapping("/releases")
     @ForCoordinators
     Outcomes release(@Valid @RequestBody JobNumbers numbers, Principal who) {
-        return outcomes(holds.release(numbers.jobs(), who.getName()));
+        return Outcomes.of(holds.release(numbers.jobs(), who.getName()));
     }
 
     /** While pieces of these are missing, what is ready goes, or they wait. */
     @PostMapping("/short-choices")
     @ForCoordinators
     Outcomes decideShort(@Valid @RequestBody ShortEntry entry, Principal who) {
-        return outcomes(holds.decideShort(entry.jobs(), entry.choice(), who.getName()));
+        return Outcomes.of(holds.decideShort(entry.jobs(), entry.choice(), who.getName()));
     }
 
     /** These may go though nobody has paid. */
     @PostMapping("/payment-releases")
     @ForTheBooks
     Outcomes releaseUnpaid(@Valid @RequestBody JobNumbers numbers, Principal who) {
-        return outcomes(holds.releaseUnpaid(numbers.jobs(), who.getName()));
+        return Outcomes.of(holds.releaseUnpaid(numbers.jobs(), who.getName()));
     }
 
     @PostMapping("/one/notes")
@@ -264,13 +260,5 @@ class JobController {
     JobView takeOutNote(@RequestParam @Size(max = Limits.TEXT) String job, @PathVariable long id, Principal who) {
         notes.takeOut(job, id, who.getName());
         return pages.of(job, who.getName());
-    }
-
-    private static Outcomes outcomes(List<Outcome> all) {
-        List<RefusedJob> refused = all.stream()
-                .flatMap(each -> each.refused().stream()
-                        .map(refusal -> new RefusedJob(each.number(), refusal.reason(), refusal.remedy())))
-                .toList();
-        return new Outcomes(all.size() - refused.size(), refused);
     }
 }

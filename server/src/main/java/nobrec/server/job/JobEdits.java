@@ -11,6 +11,7 @@ import nobrec.core.refusal.Refusal;
 import nobrec.core.workorder.WorkOrder;
 import nobrec.core.workorder.WorkOrderStatus;
 import nobrec.server.account.Accounts;
+import nobrec.server.api.list.Outcome;
 import nobrec.server.audit.AuditEntry;
 import nobrec.server.audit.AuditLog;
 import nobrec.server.shipment.Shipments;

@@ -4,6 +4,7 @@ import java.util.List;
 import nobrec.core.refusal.Refusal;
 import nobrec.core.workorder.InvoiceState;
 import nobrec.core.workorder.ShortChoice;
+import nobrec.server.api.list.Outcome;
 import nobrec.server.packing.ShortJobs;
 import nobrec.server.workorder.WorkOrders;
 import org.springframework.stereotype.Service;

@@ -4,6 +4,7 @@ import io.swagger.v3.oas.annotations.tags.Tag;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.Min;
 import jakarta.validation.constraints.NotBlank;
+import jakarta.validation.constraints.NotEmpty;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Pattern;
 import jakarta.validation.constraints.Size;
@@ -22,8 +23,11 @@ import nobrec.core.telling.Moment;
 import nobrec.core.telling.TellingFact;
 import nobrec.core.workorder.WorkOrder;
 import nobrec.server.api.list.Choice;
+import nobrec.server.api.list.Outcome;
+import nobrec.server.api.list.Outcomes;
 import nobrec.server.api.security.ForAdministrators;
 import nobrec.server.api.security.ForAllButPackers;
+import nobrec.server.api.security.ForCoordinators;
 import nobrec.server.api.security.ForRuleKeepers;
 import nobrec.server.audit.AuditLog;
 import nobrec.server.connection.OutsideAnswer;
@@ -92,6 +96,13 @@ class MailController {
             @NotNull @Valid MailRuleDocument rule,
             @NotBlank @Size(max = 254) String to) {}
 
+    /** @param email name of the one that is written */
+    record WritingOf(
+            @NotNull @NotEmpty @Size(max = Limits.JOBS_AT_ONCE)
+            List<@NotNull @Size(max = Limits.TEXT) String> jobs,
+
+            @NotBlank @Size(max = Limits.RULE_NAME) String email) {}
+
     /**
      * @param to whom it would go to
      * @param stopped who it would go to and wants no more
@@ -123,6 +134,7 @@ class MailController {
     private final MailWriting writing;
     private final MailSender sender;
     private final MailStops stops;
+    private final MailOutbox outbox;
     private final WorkOrders workOrders;
 
     MailController(
@@ -131,12 +143,14 @@ class MailController {
             MailWriting writing,
             MailSender sender,
             MailStops stops,
+            MailOutbox outbox,
             WorkOrders workOrders) {
         this.rules = rules;
         this.settings = settings;
         this.writing = writing;
         this.sender = sender;
         this.stops = stops;
+        this.outbox = outbox;
         this.workOrders = workOrders;
     }
 
@@ -231,6 +245,14 @@ class MailController {
         }
         return new SentView(
                 false, answer instanceof OutsideAnswer.Refused<String> refused ? refused.reason() : answer.whyOpen());
+    }
+
+    /** Has one written now, about each of these jobs; a result for each. */
+    @PostMapping("/writing")
+    @ForCoordinators
+    Outcomes write(@RequestBody @Valid WritingOf of, Principal who) {
+        return Outcomes.of(
+                Outcome.ofEach(of.jobs(), job -> job, job -> outbox.onDemand(job.strip(), of.email(), who.getName())));
     }
 
     // How they look ----------------------------------------------------------------------------------------------

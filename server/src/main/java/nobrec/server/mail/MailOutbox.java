@@ -4,28 +4,33 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import nobrec.core.workorder.WorkOrder;
-import nobrec.server.workorder.WorkOrders;
-import nobrec.server.workorder.FreightQuoted;
-import nobrec.server.platform.money.ShopMoney;
-import nobrec.core.telling.TellingFact;
+import nobrec.core.refusal.Refusal;
 import nobrec.core.telling.Moment;
+import nobrec.core.telling.TellingFact;
+import nobrec.core.workorder.WorkOrder;
+import nobrec.server.audit.AuditLog;
 import nobrec.server.moment.MomentReached;
+import nobrec.server.moment.Moments;
 import nobrec.server.platform.Shortened;
+import nobrec.server.platform.money.ShopMoney;
 import nobrec.server.platform.outbox.NewEntry;
 import nobrec.server.platform.outbox.Outbox;
 import nobrec.server.platform.outbox.OutboxKind;
 import nobrec.server.platform.outbox.Subject;
 import nobrec.server.shipment.Shipments;
+import nobrec.server.telling.GoneShipment;
+import nobrec.server.workorder.FreightQuoted;
+import nobrec.server.workorder.WorkOrders;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Component;
+import org.springframework.transaction.annotation.Transactional;
 import tools.jackson.databind.json.JsonMapper;
 
 /** Keeps the mails that are to be written at a moment, in the same transaction. */
 @Component
-class MailOutbox {
+public class MailOutbox {
 
     /** Code of the connection to the mail server. */
     static final String TARGET = "MAIL";
@@ -37,6 +42,8 @@ class MailOutbox {
     private final MailWriting writing;
     private final Shipments shipments;
     private final WorkOrders workOrders;
+    private final Moments moments;
+    private final AuditLog auditLog;
     private final Outbox outbox;
     private final JsonMapper json;
 
@@ -45,9 +52,13 @@ class MailOutbox {
             MailWriting writing,
             Shipments shipments,
             WorkOrders workOrders,
+            Moments moments,
+            AuditLog auditLog,
             Outbox outbox,
             JsonMapper json) {
         this.workOrders = workOrders;
+        this.moments = moments;
+        this.auditLog = auditLog;
         this.rules = rules;
         this.writing = writing;
         this.shipments = shipments;
@@ -70,7 +81,9 @@ class MailOutbox {
             MailWriting.Written written =
                     writing.write(rule, jobs, reached.gone(), Map.of(TellingFact.EXCEPTION, reached.detail()));
             entries.addAll(entries(
-                    rule, written, Subject.shipment(reached.shipmentId(), jobs.get(0).number())));
+                    rule,
+                    written,
+                    Subject.shipment(reached.shipmentId(), jobs.get(0).number())));
         }
         add(entries);
     }
@@ -95,6 +108,30 @@ class MailOutbox {
             entries.addAll(entries(rule, written, Subject.job(job.id(), job.number())));
         }
         add(entries);
+    }
+
+    /**
+     * Somebody wants it written now, whether it counts at a moment or not.
+     *
+     * @throws Refusal where it would go to nobody
+     */
+    @Transactional
+    public void onDemand(String job, String email, String signIn) {
+        MailRules.CountingRule rule = rules.named(email);
+        WorkOrder order = workOrders.byNumber(job);
+        Optional<GoneShipment> gone = writing.goneOf(order);
+        Map<TellingFact, String> facts = gone.flatMap(
+                        left -> moments.latest(left.shipment().id()))
+                .map(latest -> Map.of(TellingFact.EXCEPTION, latest.detail()))
+                .orElse(Map.of());
+        MailWriting.Written written = writing.write(rule, List.of(order), gone, facts);
+        if (written.mails().isEmpty()) {
+            throw Refusal.unusable("Job " + job, "“" + email + "” is not written of it. " + written.why(), "");
+        }
+        Subject subject = gone.map(left -> Subject.shipment(left.shipment().id(), order.number()))
+                .orElseGet(() -> Subject.job(order.id(), order.number()));
+        outbox.add(entries(rule, written, subject));
+        auditLog.write(signIn, "had an email written", "Job " + job, email);
     }
 
     private void add(List<NewEntry> entries) {

@@ -79,6 +79,14 @@ public class MailRules {
                 .toList();
     }
 
+    /** @throws Refusal where there is none of that name, or it cannot be read */
+    CountingRule named(String name) {
+        return read(all().stream()
+                .filter(each -> each.name().equals(name))
+                .findFirst()
+                .orElseThrow(() -> Refusal.notFound("Email “" + name + "”", "Reload the page.")));
+    }
+
     /** How many mails are written at a moment. */
     public int countAt(Moment moment) {
         return at(moment).size();

@@ -86,8 +86,7 @@ class MailSender implements OutboxHandler {
                 return new OutsideAnswer.Unknown<>("The papers that go with it are not made yet.");
             }
             outbox.sending(entry, mail.text());
-            return deliver(
-                    entry.entryKey(), mail, to.get(), ofShipment ? papers(entry.subjectId(), mail) : List.of());
+            return deliver(entry.entryKey(), mail, to.get(), ofShipment ? papers(entry.subjectId(), mail) : List.of());
         } catch (Refusal refusal) {
             return new OutsideAnswer.Refused<>(refusal.thing() + ": " + refusal.reason() + " " + refusal.remedy());
         }

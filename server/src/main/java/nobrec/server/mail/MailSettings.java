@@ -53,8 +53,7 @@ public class MailSettings {
 
     private ShopLook readLook() {
         MailSettingRow kept = kept();
-        return new ShopLook(
-                kept.senderName(), kept.color(), kept.closing(), kept.reachedAt(), logoAddress(kept));
+        return new ShopLook(kept.senderName(), kept.color(), kept.closing(), kept.reachedAt(), logoAddress(kept));
     }
 
     /** The picture as an address that holds it (RFC 2397); empty text for none. */

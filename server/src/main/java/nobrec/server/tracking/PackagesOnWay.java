@@ -37,8 +37,8 @@ public class PackagesOnWay {
                 view.events().stream()
                         .sorted(Comparator.comparing((EventView each) -> OffsetDateTime.parse(each.at()))
                                 .reversed())
-                        .map(each -> new PackageOnWay.Event(
-                                OffsetDateTime.parse(each.at()), each.words(), each.place()))
+                        .map(each ->
+                                new PackageOnWay.Event(OffsetDateTime.parse(each.at()), each.words(), each.place()))
                         .toList());
     }
 }

@@ -69,14 +69,22 @@ class CustomerPageTest extends ServerTest {
     private void set(Map<String, Object> changed) {
         JsonNode now = get(SETTING);
         Map<String, Object> setting = new HashMap<>(Map.of(
-                "page", false,
-                "services", List.of(),
-                "papers", List.of("PACKING_SLIP"),
-                "looksAtAddresses", false,
-                "form", false,
-                "answersByItself", true,
-                "quoteDays", 14,
-                "formWords", ""));
+                "page",
+                false,
+                "services",
+                List.of(),
+                "papers",
+                List.of("PACKING_SLIP"),
+                "looksAtAddresses",
+                false,
+                "form",
+                false,
+                "answersByItself",
+                true,
+                "quoteDays",
+                14,
+                "formWords",
+                ""));
         setting.putAll(changed);
         assertThat(send(
                         "PUT",
@@ -91,7 +99,11 @@ class CustomerPageTest extends ServerTest {
     private void rules(List<Map<String, Object>> rules) {
         String path = "/api/v1/emails/rules";
         assertThat(send(
-                        "PUT", path, Map.of("version", get(path).path("version").asInt(), "rules", rules), "hollis", "OWNER"))
+                        "PUT",
+                        path,
+                        Map.of("version", get(path).path("version").asInt(), "rules", rules),
+                        "hollis",
+                        "OWNER"))
                 .hasStatusOk();
         otherThreadsKnow();
     }
@@ -114,8 +126,7 @@ class CustomerPageTest extends ServerTest {
     }
 
     private static String text(MvcTestResult result) {
-        return new String(result.getResponse().getContentAsByteArray(), StandardCharsets.UTF_8)
-                .replace("&quot;", "\"");
+        return new String(result.getResponse().getContentAsByteArray(), StandardCharsets.UTF_8).replace("&quot;", "\"");
     }
 
     private MvcTestResult post(String path, Map<String, String> fields) {
@@ -142,14 +153,22 @@ class CustomerPageTest extends ServerTest {
 
     private static Map<String, String> address(String street, String city, String state, String code) {
         return Map.of(
-                "company", "Quillfeather Packaging",
-                "person", "Dock",
-                "street", street,
-                "street2", "",
-                "city", city,
-                "state", state,
-                "postalCode", code,
-                "country", "US");
+                "company",
+                "Quillfeather Packaging",
+                "person",
+                "Dock",
+                "street",
+                street,
+                "street2",
+                "",
+                "city",
+                city,
+                "state",
+                state,
+                "postalCode",
+                code,
+                "country",
+                "US");
     }
 
     private String answerId(String job) {
@@ -167,7 +186,15 @@ class CustomerPageTest extends ServerTest {
                         "/api/v1/work-orders/one/entries?job=" + number,
                         Map.of(
                                 "entries",
-                                Map.of("STREET", "700 Pike St", "CITY", "Seattle", "STATE", "WA", "POSTAL_CODE", "98101")
+                                Map.of(
+                                                "STREET",
+                                                "700 Pike St",
+                                                "CITY",
+                                                "Seattle",
+                                                "STATE",
+                                                "WA",
+                                                "POSTAL_CODE",
+                                                "98101")
                                         .entrySet()
                                         .stream()
                                         .map(each -> Map.of("field", each.getKey(), "line", 0, "text", each.getValue()))
@@ -185,7 +212,11 @@ class CustomerPageTest extends ServerTest {
         JsonNode bench = farJob("CP-1");
         String link = link("CP-1");
         String page = page(link);
-        assertThat(page).contains("Order").contains("CP-1").contains("700 Pike St").doesNotContain("<script");
+        assertThat(page)
+                .contains("Order")
+                .contains("CP-1")
+                .contains("700 Pike St")
+                .doesNotContain("<script");
         assertThat(ways(page)).hasSizeGreaterThan(1).filteredOn(Way::chosen).hasSize(1);
         Way other = other(page);
         MvcTestResult chosen = post(link + "/way", Map.of("way", other.value(), "before", ""));
@@ -195,10 +226,16 @@ class CustomerPageTest extends ServerTest {
         assertThat(chosen(after).path("service").asString()).isEqualTo(other.code());
         assertThat(after.path("charge").path("total").path("amount").asString()).isEqualTo(other.price());
         // one more package makes it dearer for us, not for the customer
-        assertThat(send("PUT", "/api/v1/shipments/" + bench.path("id").asLong() + "/packages/1/weight",
+        assertThat(send(
+                        "PUT",
+                        "/api/v1/shipments/" + bench.path("id").asLong() + "/packages/1/weight",
                         Map.of("text", "9", "sure", true)))
                 .hasStatusOk();
-        assertThat(ways(page(link)).stream().filter(Way::chosen).findFirst().orElseThrow().price())
+        assertThat(ways(page(link)).stream()
+                        .filter(Way::chosen)
+                        .findFirst()
+                        .orElseThrow()
+                        .price())
                 .isEqualTo(other.price());
     }
 
@@ -211,12 +248,14 @@ class CustomerPageTest extends ServerTest {
         assertThat(cheaper).hasStatus(HttpStatus.CONFLICT);
         assertThat(text(cheaper)).contains(other.price() + " now, not 0.01").contains("Nothing was chosen");
         assertThat(jobRow("CP-2").get("quote_held")).isEqualTo(false);
-        assertThat(post(link + "/way", Map.of("way", other.value(), "before", ""))).hasStatus(HttpStatus.SEE_OTHER);
+        assertThat(post(link + "/way", Map.of("way", other.value(), "before", "")))
+                .hasStatus(HttpStatus.SEE_OTHER);
         Way third = other(page(link));
         MvcTestResult late = post(link + "/way", Map.of("way", third.value(), "before", ""));
         assertThat(late).hasStatus(HttpStatus.CONFLICT);
         assertThat(text(late)).contains("Somebody with this link has chosen");
-        assertThat(chosen(get("/api/v1/shipments?job=CP-2")).path("service").asString()).isEqualTo(other.code());
+        assertThat(chosen(get("/api/v1/shipments?job=CP-2")).path("service").asString())
+                .isEqualTo(other.code());
         assertThat(post(link + "/way", Map.of("way", "NOBODY 1.00", "before", other.code())))
                 .hasStatus(HttpStatus.CONFLICT);
         assertThat(post(link + "/way", Map.of())).hasStatus(HttpStatus.CONFLICT);
@@ -238,9 +277,9 @@ class CustomerPageTest extends ServerTest {
         assertThat(page).contains("It left").doesNotContain("name=\"way\"").doesNotContain("Send there");
         Matcher paper = Pattern.compile("href=\"([^\"]+/papers/\\d+)\"").matcher(page);
         assertThat(paper.find()).isTrue();
-        assertThat(look(paper.group(1)).getResponse().getContentAsByteArray()).startsWith("%PDF".getBytes(StandardCharsets.US_ASCII));
-        Long label = database.queryForObject(
-                "SELECT MIN(id) FROM paper WHERE kind = 'LABEL'", Long.class);
+        assertThat(look(paper.group(1)).getResponse().getContentAsByteArray())
+                .startsWith("%PDF".getBytes(StandardCharsets.US_ASCII));
+        Long label = database.queryForObject("SELECT MIN(id) FROM paper WHERE kind = 'LABEL'", Long.class);
         assertThat(look(link + "/papers/" + label)).hasStatus(HttpStatus.NOT_FOUND);
     }
 
@@ -294,7 +333,11 @@ class CustomerPageTest extends ServerTest {
     void anAddressOfAnotherPriceWaitsForOurYes() {
         weighedJob("CP-5", "Plover Ground");
         String link = link("CP-5");
-        String before = ways(page(link)).stream().filter(Way::chosen).findFirst().orElseThrow().price();
+        String before = ways(page(link)).stream()
+                .filter(Way::chosen)
+                .findFirst()
+                .orElseThrow()
+                .price();
         assertThat(post(link + "/way", Map.of("way", chosenWay(link).value(), "before", "")))
                 .hasStatus(HttpStatus.SEE_OTHER);
         MvcTestResult asked = post(link + "/address", address("700 Pike St", "Seattle", "WA", "98101"));
@@ -317,7 +360,11 @@ class CustomerPageTest extends ServerTest {
                 .hasStatusOk();
         assertThat(jobRow("CP-5").get("city")).isEqualTo("Seattle");
         assertThat(jobRow("CP-5").get("hold")).isEqualTo("");
-        assertThat(get("/api/v1/shipments?job=CP-5").path("charge").path("total").path("amount").asString())
+        assertThat(get("/api/v1/shipments?job=CP-5")
+                        .path("charge")
+                        .path("total")
+                        .path("amount")
+                        .asString())
                 .isEqualTo(there);
         assertThat(send("POST", answer, Map.of("yes", true, "seen", there, "text", "")))
                 .hasStatus(HttpStatus.CONFLICT);
@@ -394,10 +441,16 @@ class CustomerPageTest extends ServerTest {
         assertThat(number.find()).isTrue();
         String job = number.group(1);
         assertThat(jobRow(job).get("status")).isEqualTo("REQUEST");
-        String price = get("/api/v1/customers").path("requests").get(0).path("price").path("amount").asString();
+        String price = get("/api/v1/customers")
+                .path("requests")
+                .get(0)
+                .path("price")
+                .path("amount")
+                .asString();
         assertThat(text(asked)).contains("costs " + price + " USD");
-        await().atMost(Duration.ofSeconds(10)).until(() -> standIns().mail().mails().stream()
-                .anyMatch(mail -> mail.subject().equals("Quote " + job)));
+        await().atMost(Duration.ofSeconds(10))
+                .until(() -> standIns().mail().mails().stream()
+                        .anyMatch(mail -> mail.subject().equals("Quote " + job)));
         String mail = standIns().mail().mails().stream()
                 .filter(each -> each.subject().equals("Quote " + job))
                 .findFirst()

@@ -238,4 +238,35 @@ class MailTest extends ServerTest {
         JsonNode hung = json(send("POST", "/api/v1/emails/tests", test, "hollis", "OWNER"));
         assertThat(hung.path("sent").asBoolean()).isFalse();
     }
+
+    @Test
+    void oneIsWrittenOnDemandAboutChosenJobsWithAResultEach() {
+        bringIn("MD-1", "Plover Ground");
+        Map<String, Object> rule = rule("Please look", "EXCEPTION", "About {job}", "Look: {job}.");
+        rule.put("enabled", false);
+        keep(List.of(rule));
+        JsonNode outcomes = json(send(
+                "POST", "/api/v1/emails/writing", Map.of("jobs", List.of("MD-1", "MD-none"), "email", "Please look")));
+        assertThat(outcomes.path("done").asInt()).isEqualTo(1);
+        assertThat(outcomes.path("refused").get(0).path("job").asString()).isEqualTo("MD-none");
+        assertThat(awaitMail("MD-1").subject()).isEqualTo("About MD-1");
+        rule.put("toFixed", "");
+        rule.put("toJob", true);
+        keep(List.of(rule));
+        JsonNode nobody =
+                json(send("POST", "/api/v1/emails/writing", Map.of("jobs", List.of("MD-1"), "email", "Please look")));
+        assertThat(nobody.path("refused").get(0).path("reason").asString())
+                .contains("No job of it has a usable address");
+        assertThat(send("POST", "/api/v1/emails/writing", Map.of("jobs", List.of("MD-1"), "email", "No such")))
+                .bodyJson()
+                .extractingPath("$.done")
+                .isEqualTo(0);
+        assertThat(send(
+                        "POST",
+                        "/api/v1/emails/writing",
+                        Map.of("jobs", List.of("MD-1"), "email", "Please look"),
+                        "odette",
+                        "BOOKKEEPER"))
+                .hasStatus(HttpStatus.FORBIDDEN);
+    }
 }

@@ -100,11 +100,7 @@ class RequestLimits extends OncePerRequestFilter {
         FormRequest form = read(request);
         if (form == null) {
             problems.write(
-                    response,
-                    HttpStatus.REQUEST_TIMEOUT,
-                    thing,
-                    "What was typed did not arrive whole.",
-                    "Try again.");
+                    response, HttpStatus.REQUEST_TIMEOUT, thing, "What was typed did not arrive whole.", "Try again.");
         } else {
             pass(form, response, chain);
         }

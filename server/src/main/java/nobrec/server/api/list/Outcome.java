@@ -1,4 +1,4 @@
-package nobrec.server.job;
+package nobrec.server.api.list;
 
 import java.util.ArrayList;
 import java.util.List;
@@ -12,10 +12,10 @@ import nobrec.core.refusal.Refusal;
  *
  * @param refused why it was not done; empty when it was
  */
-record Outcome(String number, Optional<Refusal> refused) {
+public record Outcome(String number, Optional<Refusal> refused) {
 
     /** Does it to each by itself: one that is refused holds up no other. */
-    static <T> List<Outcome> ofEach(List<T> jobs, Function<T, String> number, Consumer<T> act) {
+    public static <T> List<Outcome> ofEach(List<T> jobs, Function<T, String> number, Consumer<T> act) {
         List<Outcome> outcomes = new ArrayList<>();
         for (T job : jobs) {
             try {
