@@ -152,6 +152,7 @@ start_server() {
   export NOBREC_DEMO_FOLDER="$NOBREC_HOME/demo" NOBREC_DEMO_PASSWORD="$DEMO_PASSWORD"
   export NOBREC_DEMO_STANDINS="http://127.0.0.1:$OUTSIDE_PORT" NOBREC_DEMO_SCALE="tcp://127.0.0.1:$SCALE_PORT"
   export NOBREC_DEMO_MAIL="smtp://127.0.0.1:$((SCALE_PORT + 2))"
+  export NOBREC_DEMO_PUBLICADDRESS="http://127.0.0.1:$PORT"
   export NOBREC_DEMO_SHOPDATABASE="mariadb://127.0.0.1:$(port_of database)/nobrec_shop"
   # The demo's record systems stand on this machine.
   export NOBREC_INNER_HOSTS="127.0.0.1"

@@ -3,6 +3,8 @@ import { NeedsAttention } from "./attention/NeedsAttention";
 import { BenchSection } from "./bench/BenchSection";
 import { Books } from "./books/Books";
 import { Connections } from "./connections/Connections";
+import { Customers } from "./customers/Customers";
+import { CustomerSetUp } from "./customers/CustomerSetUp";
 import { CustomsPage } from "./customs/CustomsPage";
 import { ExportSetUp } from "./customs/ExportSetUp";
 import { Departures } from "./departures/Departures";
@@ -82,6 +84,8 @@ export function App() {
         <Route path="/bench/scan" element={<ScanToShip />} />
         <Route path="/handover" element={<Handover timeZone={who.data.timeZone} />} />
         <Route path="/handover/one" element={<HandoverPage timeZone={who.data.timeZone} />} />
+        <Route path="/customers" element={<Customers timeZone={who.data.timeZone} />} />
+        <Route path="/customers/set-up" element={<CustomerSetUp />} />
         <Route path="/emails" element={<Emails />} />
         <Route path="/emails/look" element={<EmailLook />} />
         <Route path="/emails/stops" element={<EmailStops timeZone={who.data.timeZone} />} />

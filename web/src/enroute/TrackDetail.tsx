@@ -1,6 +1,7 @@
 import { useState } from "react";
 import { Link } from "react-router";
 import { answer, api } from "../api/client";
+import { WriteEmail } from "../emails/WriteEmail";
 import { useMay } from "../signin/who";
 import { day, moment } from "../ui/format";
 import { pageOf } from "../ui/JobLink";
@@ -26,7 +27,12 @@ export function TrackDetail({ track, timeZone }: { track: Track; timeZone: strin
           )}
         </p>
         <Notes track={track} timeZone={timeZone} />
-        {may("BRING_IN") && <Acts key={track.notes.length} track={track} />}
+        {may("BRING_IN") && (
+          <>
+            <Acts key={track.notes.length} track={track} />
+            <WriteEmail jobs={[track.job]} />
+          </>
+        )}
       </div>
     </div>
   );

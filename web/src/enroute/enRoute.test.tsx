@@ -56,7 +56,11 @@ describe("packages en route", () => {
   beforeEach(() => {
     post.mockResolvedValue({ data: ROW, response: new Response() });
     get.mockImplementation(async (path: string) => ({
-      data: path.endsWith("/who") ? { signedIn: true, person: { permissions: ["BRING_IN"] } } : LIST,
+      data: path.endsWith("/who")
+        ? { signedIn: true, person: { permissions: ["BRING_IN"] } }
+        : path.endsWith("/rules")
+          ? { rules: [] }
+          : LIST,
       response: new Response(),
     }));
     vi.spyOn(api, "POST").mockImplementation(post as never);

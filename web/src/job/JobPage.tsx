@@ -2,6 +2,7 @@ import { useMemo } from "react";
 import { Link, useNavigate, useSearchParams } from "react-router";
 import { AcceptAddress } from "../attention/AcceptAddress";
 import { SourceChanges } from "../bench/SourceChanges";
+import { JobCustomer } from "../customers/JobCustomer";
 import { statusWord } from "../jobs/listWords";
 import { pickAddress } from "../jobs/PickPapers";
 import { useMay, useWho } from "../signin/who";
@@ -114,6 +115,7 @@ function Whole({ job }: { job: Job }) {
       </div>
       <JobLines job={job} />
       <JobQuotes job={job} />
+      {may("SEE_CHARGES") && <JobCustomer job={job.number} zone={zone} />}
       <div className="mt-4 grid gap-x-8 gap-y-4 lg:grid-cols-2 2xl:grid-cols-3">
         <Fields job={job} />
         <JobNotes job={job} zone={zone} />

@@ -23,3 +23,12 @@ export function JobLink({ job }: { job: string }) {
     </Link>
   );
 }
+
+/** A job's number, which leads to everything about it. */
+export function PageLink({ job }: { job: string }) {
+  return (
+    <Link to={pageOf(job)} className="font-bold underline decoration-base-300">
+      {job}
+    </Link>
+  );
+}

@@ -17,6 +17,7 @@ export const SECTIONS: Section[] = [
   { path: "/bench", name: "Bench", key: "Alt+3" },
   { path: "/handover", name: "Handover", key: "Alt+h" },
   { path: "/en-route", name: "En route", key: "Alt+f", needs: "SEE_CHARGES" },
+  { path: "/customers", name: "Customers", key: "Alt+;", needs: "SEE_CHARGES" },
   { path: "/postings", name: "Postings", key: "Alt+4", needs: "SEE_CHARGES" },
   { path: "/rates", name: "Rates", key: "Alt+5", setUp: true },
   { path: "/sources", name: "Sources", key: "Alt+7", needs: "BRING_IN", setUp: true },

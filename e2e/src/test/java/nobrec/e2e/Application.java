@@ -130,6 +130,7 @@ final class Application {
         settings.put("NOBREC_PORT", ports[0]);
         settings.put("NOBREC_DEMO_STANDINS", outside(""));
         settings.put("NOBREC_DEMO_SCALE", "tcp://127.0.0.1:" + ports[2]);
+        settings.put("NOBREC_DEMO_PUBLICADDRESS", "http://127.0.0.1:" + ports[0]);
         settings.put("NOBREC_DEMO_MAIL", "smtp://127.0.0.1:" + (Integer.parseInt(ports[2]) + 2));
         settings.put("NOBREC_INNER_HOSTS", "127.0.0.1");
         settings.put("NOBREC_DEMO_FOLDER", demo.toString());

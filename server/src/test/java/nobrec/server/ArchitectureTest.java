@@ -160,6 +160,7 @@ class ArchitectureTest {
                             "carton",
                             "charge",
                             "connection",
+                            "customer",
                             "customs",
                             "device",
                             "mail",

@@ -10,6 +10,7 @@ import nobrec.server.audit.AuditLog;
 import nobrec.server.connection.Connection;
 import nobrec.server.connection.Connections;
 import nobrec.server.connection.Credentials;
+import nobrec.server.customer.CustomerSettings;
 import nobrec.server.mail.MailRules;
 import nobrec.server.mail.MailSettings;
 import nobrec.server.platform.DemoSettings;
@@ -42,6 +43,7 @@ class DemoConnections implements ApplicationRunner {
     private final WriteBackTargets targets;
     private final MailSettings mailSettings;
     private final MailRules mailRules;
+    private final CustomerSettings customers;
 
     DemoConnections(
             DemoSettings demo,
@@ -50,7 +52,9 @@ class DemoConnections implements ApplicationRunner {
             RecordSources sources,
             WriteBackTargets targets,
             MailSettings mailSettings,
-            MailRules mailRules) {
+            MailRules mailRules,
+            CustomerSettings customers) {
+        this.customers = customers;
         this.mailSettings = mailSettings;
         this.mailRules = mailRules;
         this.sources = sources;
@@ -73,8 +77,11 @@ class DemoConnections implements ApplicationRunner {
         }
         boolean first = sources.isEmpty();
         if (first) {
-            mailSettings.keep(shop.emails().look(), AuditLog.BY_ITSELF);
+            mailSettings.keep(shop.emails().look().reachedAt(demo.publicAddress()), AuditLog.BY_ITSELF);
             mailRules.change(0, shop.emails().rules(), AuditLog.BY_ITSELF);
+            if (!demo.publicAddress().isEmpty()) {
+                customers.change(0, shop.customers(), AuditLog.BY_ITSELF);
+            }
             shop.sources().forEach(entry -> sources.add(entry.code(), entry.name(), entry.adapter()));
         }
         if (!demo.shopDatabase().isEmpty()) {

@@ -19,6 +19,7 @@ import nobrec.core.service.Accessorial;
 import nobrec.core.service.CarrierPricing.PricedBy;
 import nobrec.core.writeback.WriteBackPlan;
 import nobrec.server.api.security.Role;
+import nobrec.server.customer.CustomerSettingDocument;
 import nobrec.server.mail.MailRuleDocument;
 import nobrec.server.mail.MailSettingRow;
 import nobrec.server.rule.RuleDocument;
@@ -37,6 +38,7 @@ record DemoShop(
         List<ChargeRuleEntry> chargeRules,
         List<WriteBackEntry> writeBacks,
         EmailsEntry emails,
+        CustomerSettingDocument customers,
         PartnersEntry partners,
         ExportEntry export,
         List<RuleDocument> houseRules) {

@@ -21,6 +21,11 @@ public record MailSettingRow(
 
     static final MailSettingRow NONE = new MailSettingRow(0, "", "", "", "#17472f", "", "", "");
 
+    /** The same, reached by customers somewhere else. */
+    public MailSettingRow reachedAt(String address) {
+        return new MailSettingRow(version, senderName, senderAddress, replyTo, color, closing, address, logoType);
+    }
+
     /** Where customers reach this server, as other addresses are made of it; empty text: they do not. */
     String reachedAt() {
         return publicAddress.strip().replaceAll("/+$", "");
