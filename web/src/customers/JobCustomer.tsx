@@ -30,7 +30,7 @@ export function JobCustomer({ job, zone }: { job: string; zone: string }) {
           <a className="link" href={address} target="_blank" rel="noreferrer">
             The customer’s page
           </a>
-          {seenAt ? `, looked at ${moment(seenAt, zone)}` : ", not looked at yet"}
+          {seenAt ? `, opened last ${moment(seenAt, zone)} by whoever had the link` : ", not opened yet"}
           {service && (
             <>
               . Chosen there: <strong>{service}</strong>

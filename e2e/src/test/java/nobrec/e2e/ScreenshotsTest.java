@@ -6,6 +6,7 @@ import java.nio.file.Path;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.condition.EnabledIfSystemProperty;
+import org.openqa.selenium.By;
 import org.openqa.selenium.Keys;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
@@ -70,6 +71,7 @@ class ScreenshotsTest {
             desk.browser().executeScript("document.querySelector('main').scrollTop = 0");
             keep(desk, "slip-design");
         }
+        customerPage();
         atTheDoor();
         enRoute();
         try (Desk desk = new Desk(application).signIn("admin")) {
@@ -93,9 +95,6 @@ class ScreenshotsTest {
             desk.open("/jobs/attention");
             desk.waitForText("Meant:");
             keep(desk, "needs-attention");
-            desk.open("/places");
-            desk.waitForText("Tarn Hydraulics");
-            keep(desk, "places");
             desk.open("/jobs");
             desk.waitFor("table");
             desk.dropFile("tickets.csv", SourcesTest.UNKNOWN);
@@ -130,6 +129,21 @@ class ScreenshotsTest {
             desk.waitForText("There now");
             desk.browser().executeScript("document.querySelector('main').scrollTop = 0");
             keep(desk, "write-backs");
+        }
+    }
+
+    /** As its customer sees a job on a phone. */
+    private void customerPage() throws IOException {
+        try (Desk desk = new Desk(application).signIn("ines");
+                Desk phone = new Desk(application, 390, 800)) {
+            desk.open("/jobs/one?job=2398");
+            desk.waitForText("The customer’s page");
+            phone.browser()
+                    .get(desk.browser()
+                            .findElement(By.linkText("The customer’s page"))
+                            .getAttribute("href"));
+            phone.waitForText("Choose this way");
+            keep(phone, "customer-page");
         }
     }
 

@@ -109,7 +109,7 @@ public class AskedAddresses {
                 AuditLog.BY_CUSTOMER,
                 answer.waits() ? "asked for another address" : "corrected a ship-to",
                 "Job " + job.number(),
-                line(address) + ". " + answer.reason());
+                line(address) + ". " + answer.reason() + " " + words(before) + " before, " + words(after) + " there.");
     }
 
     private AskedAddressRow row(
@@ -250,6 +250,10 @@ public class AskedAddresses {
                     "Reload the page.");
         }
         return row;
+    }
+
+    private static String words(Optional<Money> price) {
+        return price.map(ShopMoney::show).orElse("Not known");
     }
 
     static String line(PostalAddress address) {

@@ -28,7 +28,7 @@ import org.springframework.stereotype.Component;
 @Component
 class CustomerPages {
 
-    private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("EEEE, MMMM d", Locale.US);
+    private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("EEE, MMMM d", Locale.US);
     private static final DateTimeFormatter MOMENT = DateTimeFormatter.ofPattern("MMM d, h:mm a", Locale.US);
 
     private final WaysOfJobs ways;

@@ -10,10 +10,12 @@ import java.util.Map;
 import nobrec.core.measure.UnitSystem;
 import nobrec.core.refusal.Refusal;
 import nobrec.core.service.Service;
+import nobrec.core.telling.Moment;
 import nobrec.server.api.request.SenderAddress;
 import nobrec.server.api.security.ForCustomers;
 import nobrec.server.bench.FreightQuotes;
 import nobrec.server.carrier.ServiceCatalog;
+import nobrec.server.mail.MailRules;
 import nobrec.server.platform.NobrecSettings;
 import nobrec.server.platform.money.ShopMoney;
 import nobrec.server.site.Sites;
@@ -37,7 +39,7 @@ class RequestFormController {
 
     private static final String TEMPLATE = "form";
     private static final String TITLE = "What would freight cost?";
-    private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("EEEE, MMMM d", Locale.US);
+    private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("EEE, MMMM d", Locale.US);
     private static final List<String> FIELDS = List.of(
             "what",
             "pieces",
@@ -60,6 +62,7 @@ class RequestFormController {
     private final RequestForm form;
     private final CustomerSettings settings;
     private final ServiceCatalog catalog;
+    private final MailRules mailRules;
     private final CustomerHtml html;
     private final VisitPace pace;
     private final Sites sites;
@@ -69,6 +72,7 @@ class RequestFormController {
             RequestForm form,
             CustomerSettings settings,
             ServiceCatalog catalog,
+            MailRules mailRules,
             CustomerHtml html,
             VisitPace pace,
             Sites sites,
@@ -76,6 +80,7 @@ class RequestFormController {
         this.form = form;
         this.settings = settings;
         this.catalog = catalog;
+        this.mailRules = mailRules;
         this.html = html;
         this.pace = pace;
         this.sites = sites;
@@ -112,13 +117,20 @@ class RequestFormController {
                     taken.quoted()
                             .map(RequestFormController::words)
                             .orElse("We have it, and a person looks at it. Our answer comes by mail."),
-                    "We write to " + typed.get("mail") + ".");
+                    isWrittenTo(taken)
+                            ? "We write to " + typed.get("mail") + "."
+                            : "Name the request's number when you write to us.");
         } catch (Refusal refusal) {
             return filled(
                     HttpStatus.UNPROCESSABLE_CONTENT,
                     typed,
                     Map.of("trouble", refusal.reason(), "remedy", refusal.remedy()));
         }
+    }
+
+    /** What is quoted at once is written by rule only; what is not, a person answers. */
+    private boolean isWrittenTo(RequestForm.Taken taken) {
+        return taken.quoted().isEmpty() || mailRules.countAt(Moment.QUOTED) > 0;
     }
 
     private static String words(FreightQuotes.Quoted quoted) {
