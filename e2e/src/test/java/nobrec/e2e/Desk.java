@@ -26,6 +26,7 @@ final class Desk implements AutoCloseable {
 
     private final ChromeDriver browser;
     private final Application application;
+    private int acts;
 
     Desk(Application application) {
         this(application, 1280, 800);
@@ -67,8 +68,31 @@ final class Desk implements AutoCloseable {
         browser.get(application.address(path));
     }
 
+    /** Keys, scans and clicks so far: a letter is a key, keys held together are one, and so is a whole scan. */
+    int acts() {
+        return acts;
+    }
+
+    private static int keysIn(CharSequence keys) {
+        boolean heldTogether = keys.length() > 1 && keys.charAt(keys.length() - 1) == Keys.NULL.toString().charAt(0);
+        return heldTogether ? 1 : keys.length();
+    }
+
     /** To whatever has the focus: it may be drawn afresh just then. */
     void press(CharSequence... keys) {
+        for (CharSequence each : keys) {
+            acts += keysIn(each);
+        }
+        send(keys);
+    }
+
+    /** What a scanner types into a field, with its Enter. */
+    void scanInto(String text) {
+        acts++;
+        send(text, Keys.ENTER);
+    }
+
+    private void send(CharSequence... keys) {
         try {
             browser.switchTo().activeElement().sendKeys(keys);
         } catch (StaleElementReferenceException drawnAfresh) {
@@ -78,11 +102,13 @@ final class Desk implements AutoCloseable {
 
     /** Clicks on the first thing that an XPath finds. */
     void click(String path) {
+        acts++;
         browser.findElement(By.xpath(path)).click();
     }
 
     /** Types as a person does: slower than a scanner, which is told apart by its speed. */
     void type(String text) {
+        acts += text.length();
         Actions hands = new Actions(browser);
         for (char letter : text.toCharArray()) {
             hands.sendKeys(String.valueOf(letter)).pause(BETWEEN_KEYS);
@@ -109,6 +135,7 @@ final class Desk implements AutoCloseable {
 
     /** Like a scanner: every letter at once, and Enter. */
     void scan(String text) {
+        acts++;
         browser.executeScript(
                 "for (const key of [...arguments[0], 'Enter'])"
                         + " document.activeElement.dispatchEvent(new KeyboardEvent('keydown', {key, bubbles: true, cancelable: true}))",

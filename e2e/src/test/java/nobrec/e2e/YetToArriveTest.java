@@ -30,7 +30,7 @@ class YetToArriveTest {
             desk.waitFor("table");
             desk.dropFile("way-orders.csv", ORDERS);
             desk.waitForText("1 went in");
-            switchOn(desk, "Something went wrong");
+            switchOn(desk, "Something went wrong", "E2E-871");
             desk.open("/bench?job=E2E-871");
             desk.waitForText("Read scale");
             desk.press(Keys.F2);
@@ -56,12 +56,13 @@ class YetToArriveTest {
                 .contains("desk@marrowby.example", "E2E-871 for Tarn Hydraulics: ", "Damaged, held at the depot");
     }
 
-    private static void switchOn(Desk desk, String email) {
+    /** @param job on which it is tried */
+    static void switchOn(Desk desk, String email, String job) {
         desk.open("/emails");
         desk.waitForText("It is sent");
         desk.click("//button[contains(., '" + email + "')]");
         desk.tabTo("On job");
-        desk.type("E2E-871");
+        desk.type(job);
         desk.click("//button[text()='Look at it']");
         desk.waitForText("The job has not left");
         desk.click("//label[contains(., 'It is sent')]/input");
