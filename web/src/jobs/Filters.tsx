@@ -148,7 +148,8 @@ export function FilterWords({
         <NewWord
           add={(name, value) => {
             setFilter(withWord(filter, name, value));
-            close();
+            // not back to the button: the next keys, as the space bar that chooses a job, are the list's
+            setOpened(undefined);
           }}
           close={close}
         />

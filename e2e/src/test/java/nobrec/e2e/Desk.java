@@ -74,7 +74,8 @@ final class Desk implements AutoCloseable {
     }
 
     private static int keysIn(CharSequence keys) {
-        boolean heldTogether = keys.length() > 1 && keys.charAt(keys.length() - 1) == Keys.NULL.toString().charAt(0);
+        boolean heldTogether = keys.length() > 1
+                && keys.charAt(keys.length() - 1) == Keys.NULL.toString().charAt(0);
         return heldTogether ? 1 : keys.length();
     }
 

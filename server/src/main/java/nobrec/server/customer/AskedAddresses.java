@@ -19,16 +19,16 @@ import nobrec.server.job.JobEdits;
 import nobrec.server.place.AddressChecks;
 import nobrec.server.platform.Shortened;
 import nobrec.server.platform.money.ShopMoney;
+import nobrec.server.shipment.Shipments;
 import nobrec.server.workorder.WorkOrders;
 import org.joda.money.Money;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
-import org.springframework.transaction.annotation.Transactional;
 import org.springframework.transaction.support.TransactionOperations;
 
 /** Other addresses that customers ask for: checked, and used at once or once the shop says yes. */
 @Service
-public class AskedAddresses {
+class AskedAddresses {
 
     private static final String THING = "The address";
     private static final String HOLD = "The customer asks for another address: answer it on Customers";
@@ -40,6 +40,7 @@ public class AskedAddresses {
     private final WaysOfJobs ways;
     private final AddressChecks checks;
     private final WorkOrders workOrders;
+    private final Shipments shipments;
     private final JobEdits edits;
     private final AuditLog auditLog;
     private final TransactionOperations transactions;
@@ -51,6 +52,7 @@ public class AskedAddresses {
             WaysOfJobs ways,
             AddressChecks checks,
             WorkOrders workOrders,
+            Shipments shipments,
             JobEdits edits,
             AuditLog auditLog,
             TransactionOperations transactions,
@@ -60,6 +62,7 @@ public class AskedAddresses {
         this.ways = ways;
         this.checks = checks;
         this.workOrders = workOrders;
+        this.shipments = shipments;
         this.edits = edits;
         this.auditLog = auditLog;
         this.transactions = transactions;
@@ -99,6 +102,9 @@ public class AskedAddresses {
 
     private void keep(
             WorkOrder job, PostalAddress address, Optional<Money> before, Optional<Money> after, AddressAnswer answer) {
+        // a label that is being bought has its address; one that is not is stopped by the hold
+        shipments.openOf(job).ifPresent(id -> shipments.lockedInOutline(id).requireOpen());
+        workOrders.recordedLocked(job.id());
         if (!answer.waits()) {
             change(job, address, AuditLog.BY_CUSTOMER);
         }
@@ -220,10 +226,13 @@ public class AskedAddresses {
     }
 
     /** @param text why not, as the customer reads it */
-    @Transactional
-    public void sayNo(long id, String text, String signIn) {
-        AskedAddressRow seen = awaitedLocked(id);
-        answer(seen, workOrders.byId(seen.workOrderId()), Answer.NO, text, signIn);
+    void sayNo(long id, String text, String signIn) {
+        AskedAddressRow asked = transactions.execute(status -> awaitedLocked(id));
+        transactions.executeWithoutResult(status -> {
+            WorkOrder job = workOrders.recordedLocked(asked.workOrderId());
+            awaitedLocked(id);
+            answer(asked, job, Answer.NO, text, signIn);
+        });
     }
 
     private void answer(AskedAddressRow asked, WorkOrder job, Answer answer, String text, String signIn) {

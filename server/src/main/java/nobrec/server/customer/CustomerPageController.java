@@ -133,7 +133,10 @@ class CustomerPageController {
 
     @GetMapping(path = "/papers/{id}", produces = MediaType.APPLICATION_PDF_VALUE)
     @ForCustomers
-    ResponseEntity<byte[]> paper(@PathVariable String token, @PathVariable long id) {
+    ResponseEntity<byte[]> paper(@PathVariable String token, @PathVariable long id, HttpServletRequest request) {
+        if (!pace.allows(request)) {
+            return ResponseEntity.status(HttpStatus.TOO_MANY_REQUESTS).build();
+        }
         return ResponseEntity.ok()
                 .cacheControl(CacheControl.noStore())
                 .header(HttpHeaders.CONTENT_DISPOSITION, "inline; filename=\"paper-" + id + ".pdf\"")
