@@ -132,12 +132,14 @@ final class HeadingWords {
 
     /** How surely a heading means each field, from 1 to 100; those it does not speak of are left out. */
     static Map<OrderField, Integer> scores(String heading) {
-        String plain = withoutUnits(plain(heading));
+        String whole = plain(heading);
+        String plain = withoutUnits(whole);
         Map<OrderField, Integer> scores = new LinkedHashMap<>();
         WORDS.forEach((field, words) -> {
             int best = 0;
             for (String word : words) {
-                best = Math.max(best, score(plain, word));
+                // “made in” ends as a unit would
+                best = Math.max(best, Math.max(score(plain, word), score(whole, word)));
             }
             if (best > 0) {
                 scores.put(field, best);

@@ -114,4 +114,12 @@ class LayoutGuessTest {
         assertThat(notations.get("North Quarry Tool").lengthUnit()).isEqualTo(LengthUnit.MILLIMETER);
         assertThat(notations.get("North Quarry Tool").weightUnit()).isEqualTo(WeightUnit.GRAM);
     }
+
+    @Test
+    void aHeadingThatEndsAsAUnitWouldIsStillKnown() {
+        OrderLayout layout =
+                guess(new Shop("Made in", List.of("Job", "Made In"), List.of(List.of("1", "US")), List.of()));
+        assertThat(fieldsOf(new Shop("", List.of("Job", "Made In"), List.of(), List.of()), layout))
+                .containsExactly("ORDER_NUMBER", "ORIGIN");
+    }
 }
