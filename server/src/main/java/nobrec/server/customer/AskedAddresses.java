@@ -199,6 +199,7 @@ class AskedAddresses {
         Optional<Money> price = ways.priceAfter(job, () -> change(job, asked.address(), signIn));
         String now = price.map(ShopMoney::show).orElse("");
         if (!now.equals(seen)) {
+            transactions.executeWithoutResult(status -> mapper.reprice(id, price.orElse(null)));
             throw Refusal.changedSince(
                     "The address that was asked for",
                     "The customer would pay " + (now.isEmpty() ? "an amount not known" : now) + " there now, not "
@@ -213,16 +214,6 @@ class AskedAddresses {
             }
             answer(asked, job, Answer.YES, "", signIn);
         });
-    }
-
-    /** What the customer would pay there now, as somebody is asked to say yes to it. */
-    Optional<Money> priceThere(AskedAddressRow asked) {
-        WorkOrder job = workOrders.byId(asked.workOrderId());
-        try {
-            return ways.priceAfter(job, () -> change(job, asked.address(), AuditLog.BY_CUSTOMER));
-        } catch (Refusal refused) {
-            return Optional.empty();
-        }
     }
 
     /** @param text why not, as the customer reads it */

@@ -48,7 +48,7 @@ class CustomerController {
      * @param before where it goes by the record
      * @param reason why the shop is asked
      * @param priceBefore what the customer pays as it stood; left out where that was not known
-     * @param priceNow what the customer would pay there now; left out where it has no price
+     * @param priceNow what the customer would pay there, as it was computed last; left out where it has no price
      */
     record AskedView(
             long id,
@@ -158,7 +158,7 @@ class CustomerController {
                 row.reason(),
                 row.askedAt(),
                 Optional.ofNullable(row.priceBefore()).map(Amount::of),
-                addresses.priceThere(row).map(Amount::of));
+                Optional.ofNullable(row.priceAfter()).map(Amount::of));
     }
 
     private RequestView view(FormRequestRow row) {

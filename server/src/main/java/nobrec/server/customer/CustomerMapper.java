@@ -62,6 +62,10 @@ interface CustomerMapper {
             @Param("by") String by,
             @Param("at") Instant at);
 
+    /** What the customer would pay there has changed since it was asked for. */
+    @ChangesOneRow
+    void reprice(@Param("id") long id, @Param("price") @Nullable Money price);
+
     void insertRequest(FormRequestRow row);
 
     @ChangesOneRow

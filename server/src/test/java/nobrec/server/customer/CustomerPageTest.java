@@ -354,6 +354,13 @@ class CustomerPageTest extends ServerTest {
         String answer = "/api/v1/customers/addresses/" + answerId("CP-5") + "/answer";
         assertThat(send("POST", answer, Map.of("yes", true, "seen", before, "text", "")))
                 .hasStatus(HttpStatus.CONFLICT);
+        database.update("UPDATE asked_address SET price_after = 1.00 WHERE id = ?", answerId("CP-5"));
+        assertThat(send("POST", answer, Map.of("yes", true, "seen", "1.00", "text", "")))
+                .hasStatus(HttpStatus.CONFLICT);
+        assertThat(database.queryForObject(
+                        "SELECT price_after FROM asked_address WHERE id = ?", String.class, answerId("CP-5")))
+                .as("the price is shown as it is now")
+                .isEqualTo(there);
         assertThat(send("POST", answer, Map.of("yes", true, "seen", there, "text", ""), "rufus", "PACKER"))
                 .hasStatus(HttpStatus.FORBIDDEN);
         assertThat(send("POST", answer, Map.of("yes", true, "seen", there, "text", "")))
