@@ -13,8 +13,11 @@ export function useImportReport(id: number) {
     queryFn: () => answer(api.GET("/api/v1/imports/{id}", { params: { path: { id } } })),
     enabled: id > 0,
     refetchInterval: (query) => {
-      const task = query.state.data?.run?.task;
-      return task && isUnderWay(task) ? LOOK_AGAIN_MS : false;
+      const run = query.state.data?.run;
+      // the task may have ended between the two looks an answer is made of: the file is not done before it says so itself
+      const goesOn =
+        run?.task && (isUnderWay(run.task) || (run.state === "READING" && run.task.state === "DONE"));
+      return goesOn ? LOOK_AGAIN_MS : false;
     },
   });
   const taken = report.data?.run?.taken;

@@ -245,8 +245,9 @@ class WholeDayTest {
         desk.waitForText("Job DAY-7");
         desk.waitForText("Duty and tax in Canada are not in these prices");
         desk.waitForText("not weighed yet");
-        desk.press(Keys.F4);
-        desk.waitForText("from the scale");
+        desk.press(Keys.F2);
+        desk.press("2.15", Keys.ENTER);
+        desk.waitUntilGone("not weighed");
         desk.waitForText("✓ All checks fine");
         desk.press(Keys.F10);
         desk.waitForText("✓ Shipped");

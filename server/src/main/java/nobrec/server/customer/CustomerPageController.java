@@ -4,6 +4,7 @@ import io.swagger.v3.oas.annotations.Hidden;
 import jakarta.servlet.http.HttpServletRequest;
 import java.net.URI;
 import java.util.HashMap;
+import java.util.List;
 import java.util.Map;
 import java.util.function.Function;
 import nobrec.core.address.Countries;
@@ -36,6 +37,9 @@ class CustomerPageController {
             "chosen", "Chosen. It goes that way, at that price.",
             "address", "The address is corrected.",
             "asked", "We have your address. It counts once we have said yes.");
+
+    private static final List<String> ADDRESS =
+            List.of("company", "person", "street", "street2", "city", "state", "postalCode", "country");
 
     private final CustomerLinks links;
     private final CustomerPages pages;
@@ -98,21 +102,22 @@ class CustomerPageController {
     ResponseEntity<String> correct(
             @PathVariable String token, @RequestParam Map<String, String> typed, HttpServletRequest request) {
         return visited(token, request, job -> {
-            PostalAddress address = typed(typed);
             try {
-                return seeOther(token, addresses.ask(job, address) ? "asked" : "address");
+                return seeOther(token, addresses.ask(job, address(typed)) ? "asked" : "address");
             } catch (Refusal refusal) {
-                return trouble(
-                        refusal,
-                        links.jobOf(token),
-                        token,
-                        Map.of("address", CustomerPages.fields(address), "correcting", true));
+                return trouble(refusal, links.jobOf(token), token, Map.of("address", shown(typed), "correcting", true));
             }
         });
     }
 
-    private PostalAddress typed(Map<String, String> typed) {
-        Function<String, String> text = field -> text(typed, field);
+    private static Map<String, String> shown(Map<String, String> typed) {
+        Map<String, String> shown = new HashMap<>();
+        ADDRESS.forEach(field -> shown.put(field, typed.getOrDefault(field, "")));
+        return shown;
+    }
+
+    private PostalAddress address(Map<String, String> typed) {
+        Function<String, String> text = field -> text(typed, field, Limits.TEXT);
         return new PostalAddress(
                 text.apply("company"),
                 text.apply("person"),
@@ -124,11 +129,15 @@ class CustomerPageController {
                 Countries.codeOf(text.apply("country"), sites.home().country()));
     }
 
-    /** Never longer than what is kept of it. */
-    static String text(Map<String, String> typed, String field) {
+    /** @throws Refusal where it is longer than what can be kept of it */
+    static String text(Map<String, String> typed, String field, int longest) {
         String text =
                 typed.getOrDefault(field, "").replaceAll("\\p{Cntrl}+", " ").strip();
-        return text.length() > Limits.TEXT ? text.substring(0, Limits.TEXT) : text;
+        if (text.length() > longest) {
+            throw Refusal.unusable(
+                    "What was typed", "One field holds more than " + longest + " letters.", "Shorten it.");
+        }
+        return text;
     }
 
     @GetMapping(path = "/papers/{id}", produces = MediaType.APPLICATION_PDF_VALUE)

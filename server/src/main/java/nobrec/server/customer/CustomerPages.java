@@ -131,7 +131,7 @@ class CustomerPages {
         });
     }
 
-    static Map<String, String> fields(PostalAddress address) {
+    private static Map<String, String> fields(PostalAddress address) {
         return Map.of(
                 "company", address.company(),
                 "person", address.person(),

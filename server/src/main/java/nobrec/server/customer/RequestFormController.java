@@ -7,6 +7,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import nobrec.core.limit.Limits;
 import nobrec.core.measure.UnitSystem;
 import nobrec.core.refusal.Refusal;
 import nobrec.core.service.Service;
@@ -37,6 +38,7 @@ class RequestFormController {
 
     static final String PATH = "/request";
 
+    private static final int LONGEST_ADDRESS = 254;
     private static final String TEMPLATE = "form";
     private static final String TITLE = "What would freight cost?";
     private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("EEE, MMMM d", Locale.US);
@@ -58,6 +60,8 @@ class RequestFormController {
             "mail",
             "phone",
             "notes");
+
+    private static final Map<String, Integer> LONGER = Map.of("notes", Limits.NOTES, "mail", LONGEST_ADDRESS);
 
     private final RequestForm form;
     private final CustomerSettings settings;
@@ -99,8 +103,6 @@ class RequestFormController {
     @ForCustomers
     ResponseEntity<String> ask(@RequestParam Map<String, String> sent, HttpServletRequest request) {
         requireForm();
-        Map<String, String> typed = new HashMap<>();
-        FIELDS.forEach(field -> typed.put(field, CustomerPageController.text(sent, field)));
         // a field that no person sees
         if (!sent.getOrDefault("website", "").isEmpty() || !pace.allows(request)) {
             return html.said(
@@ -110,6 +112,9 @@ class RequestFormController {
                     "Wait a minute and try again, or write to us.");
         }
         try {
+            Map<String, String> typed = new HashMap<>();
+            FIELDS.forEach(field -> typed.put(
+                    field, CustomerPageController.text(sent, field, LONGER.getOrDefault(field, Limits.TEXT))));
             RequestForm.Taken taken = form.take(typed, SenderAddress.of(request));
             return html.said(
                     HttpStatus.OK,
@@ -123,7 +128,7 @@ class RequestFormController {
         } catch (Refusal refusal) {
             return filled(
                     HttpStatus.UNPROCESSABLE_CONTENT,
-                    typed,
+                    sent,
                     Map.of("trouble", refusal.reason(), "remedy", refusal.remedy()));
         }
     }

@@ -486,6 +486,9 @@ class CustomerPageTest extends ServerTest {
         MvcTestResult said = post("/request", wrong);
         assertThat(said).hasStatus(HttpStatus.UNPROCESSABLE_CONTENT);
         assertThat(text(said)).contains("role=\"alert\"").contains("value=\"heavy\"");
+        wrong.put("weight", "4 kg");
+        wrong.put("notes", "n".repeat(1_001));
+        assertThat(text(post("/request", wrong))).contains("more than 1000 letters");
         wrong.put("mail", "a@b.example\r\nBcc: x@y.example");
         assertThat(post("/request", wrong)).hasStatus(HttpStatus.UNPROCESSABLE_CONTENT);
         Map<String, String> robot = request(mail);
