@@ -86,9 +86,12 @@ class WriteBackWriter {
         return entries;
     }
 
+    /** A job that came through one system and belongs to another is told to both, each under its own number. */
     static boolean isToldOf(WriteBackTarget target, WorkOrder job) {
         List<String> sources = target.plan().sources();
-        return sources.isEmpty() ? !job.isTyped() : sources.contains(job.source());
+        return sources.isEmpty()
+                ? !job.isTyped()
+                : sources.contains(job.source()) || sources.contains(job.particulars().origin());
     }
 
     private Optional<NewEntry> entry(
