@@ -91,7 +91,8 @@ class WriteBackWriter {
         List<String> sources = target.plan().sources();
         return sources.isEmpty()
                 ? !job.isTyped()
-                : sources.contains(job.source()) || sources.contains(job.particulars().origin());
+                : sources.contains(job.source())
+                        || sources.contains(job.particulars().origin());
     }
 
     private Optional<NewEntry> entry(
