@@ -20,6 +20,7 @@ import nobrec.server.carrier.ServiceCatalog;
 import nobrec.server.connection.OutsideAnswer;
 import nobrec.server.platform.BackgroundWork.Sweep;
 import nobrec.server.site.Sites;
+import org.jspecify.annotations.Nullable;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.context.annotation.Bean;
@@ -38,6 +39,7 @@ class TrackAsker {
     private static final Duration PAUSE = Duration.ofSeconds(3);
     private static final int BATCH = 100;
     private static final int MOST_BATCHES = 50;
+    private static final String NOT_KEPT = "What the carrier says could not be kept; it is asked again.";
     private static final String SILENT = "The carrier's answer does not mention it.";
 
     private final TrackMapper mapper;
@@ -130,19 +132,31 @@ class TrackAsker {
         for (TrackRow row : rows) {
             CheckedNews said = Optional.ofNullable(byNumber.get(row.trackingNumber()))
                     .orElseGet(() -> new CheckedNews(row.trackingNumber(), List.of(), Optional.empty(), SILENT));
-            if (isNew(row, said, known.getOrDefault(row.id(), Set.of()))) {
-                keeper.learn(row.shipmentId(), said, false);
-            } else {
-                Optional<Instant> next = intervals
-                        .of(row.carrierCode())
-                        .next(row.state(), row.movedAt(), row.promise(), now, sites.today());
-                unchanged
-                        .computeIfAbsent(
-                                new TrackClaims.NextTurn(next.orElse(null), said.fault()), turn -> new ArrayList<>())
-                        .add(row.id());
-            }
+            boolean somethingNew = isNew(row, said, known.getOrDefault(row.id(), Set.of()));
+            Optional<String> unlearned = somethingNew ? whyNotLearned(row, said) : Optional.of(said.fault());
+            unlearned.ifPresent(fault -> unchanged
+                    .computeIfAbsent(new TrackClaims.NextTurn(nextTurn(row, now), fault), turn -> new ArrayList<>())
+                    .add(row.id()));
         }
         unchanged.forEach((turn, ids) -> claims.unchanged(ids, turn, now));
+    }
+
+    /** @return nothing where it is kept; one package that cannot be kept holds up no other */
+    private Optional<String> whyNotLearned(TrackRow row, CheckedNews said) {
+        try {
+            keeper.learn(row.shipmentId(), said, false);
+            return Optional.empty();
+        } catch (RuntimeException failed) {
+            LOG.error("What the carrier says of {} could not be kept", row.trackingNumber(), failed);
+            return Optional.of(NOT_KEPT);
+        }
+    }
+
+    private @Nullable Instant nextTurn(TrackRow row, Instant now) {
+        return intervals
+                .of(row.carrierCode())
+                .next(row.state(), row.movedAt(), row.promise(), now, sites.today())
+                .orElse(null);
     }
 
     private Map<Long, Set<String>> knownOf(List<TrackRow> rows) {

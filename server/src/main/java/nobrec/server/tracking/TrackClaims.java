@@ -26,14 +26,22 @@ class TrackClaims {
     }
 
     /** @param key of the question */
-    record Question(String key, List<TrackRow> packages) {}
+    record Question(String key, List<TrackRow> packages) {
+        private List<Long> ids() {
+            return packages.stream().map(TrackRow::id).toList();
+        }
+    }
 
     /** Takes those of a carrier that are due longest, for a question of their own. */
     @Transactional
     public Question take(String carrier, Instant now, int limit) {
         String key = UUID.randomUUID().toString();
-        return new Question(
-                key, mapper.claim(carrier, now, key, now.plus(CLAIM), limit) == 0 ? List.of() : mapper.claimed(key));
+        List<TrackRow> due = mapper.dueLocked(carrier, now, limit);
+        Question question = new Question(key, due);
+        if (!due.isEmpty()) {
+            mapper.claim(question.ids(), key, now.plus(CLAIM));
+        }
+        return question;
     }
 
     /** The carrier did not answer: all of them again after a while, which grows. */
@@ -42,6 +50,7 @@ class TrackClaims {
         int failures =
                 question.packages().stream().mapToInt(TrackRow::failures).max().orElse(0);
         mapper.unanswered(
+                question.ids(),
                 question.key(),
                 now.plus(GrowingPause.after(failures + 1, question.key())),
                 Shortened.to(LONGEST_FAULT, why));

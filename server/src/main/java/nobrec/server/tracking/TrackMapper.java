@@ -35,16 +35,12 @@ interface TrackMapper {
 
     List<TrackRow> byNumbers(@Param("numbers") Collection<String> numbers);
 
-    /** Takes those that are due longest, for one question; they are due again should it never end. */
-    @ChangesAnyRows
-    int claim(
-            @Param("carrier") String carrier,
-            @Param("now") Instant now,
-            @Param("question") String question,
-            @Param("again") Instant again,
-            @Param("limit") int limit);
+    /** Those that are due longest, but for those that another server has in hand. */
+    List<TrackRow> dueLocked(@Param("carrier") String carrier, @Param("now") Instant now, @Param("limit") int limit);
 
-    List<TrackRow> claimed(String question);
+    /** Takes them for one question; they are due again should it never end. */
+    @ChangesAnyRows
+    int claim(@Param("ids") Collection<Long> ids, @Param("question") String question, @Param("again") Instant again);
 
     /** Nothing new of these. */
     @ChangesAnyRows
@@ -56,7 +52,11 @@ interface TrackMapper {
 
     /** Of these nothing could be learned. */
     @ChangesAnyRows
-    void unanswered(@Param("question") String question, @Param("askAt") Instant askAt, @Param("fault") String fault);
+    void unanswered(
+            @Param("ids") Collection<Long> ids,
+            @Param("question") String question,
+            @Param("askAt") Instant askAt,
+            @Param("fault") String fault);
 
     @ChangesOneRow
     void askAt(@Param("id") long id, @Param("at") Instant at);

@@ -36,11 +36,12 @@ class TellingMeasurementTest extends MeasurementTest {
 
     private static final int EN_ROUTE = 100_000;
     private static final int EVENTS_OF_EACH = 5;
-    private static final int ASKED = 5_000;
+    private static final int ASKED = 20_000;
+    private static final int WARMED_UP = 20_000;
     private static final int HOUR_SECONDS = 3_600;
     private static final int JOBS = 100;
     private static final int LOOKS = 40;
-    private static final int MAILS = 400;
+    private static final int MANY = 400;
     private static final double NANOS = 1e9;
     private static final double CLOCK_TICKS = 100;
     private static final JsonMapper JSON = JsonMapper.builder().build();
@@ -87,12 +88,13 @@ class TellingMeasurementTest extends MeasurementTest {
                         + shipment
                         + ", seq, 1, CONCAT('EN', seq), 'PLOVER', 'PLV-GROUND', 1, CONCAT('M-', seq), 'Quill', 'Reno, NV', 'US-895',"
                         + " '2026-12-01 18:00:00', '2026-12-01', '2026-12-04', 'ON_THE_WAY', '2026-12-01 18:00:00',"
-                        + " '2026-12-01 18:30:00' FROM seq_1_to_" + EN_ROUTE);
+                        + " NULL FROM seq_1_to_" + EN_ROUTE);
         fill(
                 "INSERT INTO tracking_event (track_id, event_key, kind, happened_at, offset_minutes, place, text, pushed, learned_at)"
-                        + " SELECT t.id, CONCAT('e', s.seq), 'IN_TRANSIT', '2026-12-01 18:00:00', -360, 'Reno, NV', 'On its way', 0,"
+                        + " SELECT t.id, CONCAT('e', s.seq), 'MOVED', '2026-12-01 18:00:00', -360, 'Reno, NV', 'On its way', 0,"
                         + " '2026-12-01 18:00:00' FROM package_track t JOIN seq_0_to_" + (EVENTS_OF_EACH - 1)
                         + " s WHERE t.tracking_number LIKE 'EN%'");
+        fill("UPDATE package_track SET ask_at = '2026-12-01 18:30:00' WHERE tracking_number LIKE 'EN%'");
         fill("ANALYZE TABLE package_track, tracking_event");
     }
 
@@ -139,26 +141,22 @@ class TellingMeasurementTest extends MeasurementTest {
     void packagesEnRouteWhenNothingChanges() throws IOException {
         JsonNode bench = weighedJob("T-101", "Plover Ground");
         assertThat(ship(bench)).hasStatusOk();
-        fillEnRoute(bench.path("id").asLong());
         HttpServer carrier = carrierThatSaysNothingNew();
         Connection plover = connections.to("PLOVER");
         try {
             pointTo(
                     plover,
                     URI.create("http://127.0.0.1:" + carrier.getAddress().getPort()));
-            asker.askAll();
-            await().pollDelay(Duration.ofSeconds(3)).until(() -> true);
+            fillEnRoute(bench.path("id").asLong());
+            askAbout(WARMED_UP);
             double own = ownSeconds();
             double database = databaseSeconds();
             long before = due();
-            double wall = seconds(() -> {
-                while (before - due() < ASKED) {
-                    asker.askAll();
-                }
-            });
+            double wall = seconds(() -> askAbout(ASKED));
             long asked = before - due();
-            double used = ownSeconds() - own + databaseSeconds() - database;
-            double anHour = used * EN_ROUTE / asked;
+            double ownUsed = ownSeconds() - own;
+            double databaseUsed = databaseSeconds() - database;
+            double anHour = (ownUsed + databaseUsed) * EN_ROUTE / asked;
             assertThat(sql.sql("SELECT COUNT(*) FROM package_track WHERE fault <> ''")
                             .query(Long.class)
                             .single())
@@ -167,18 +165,33 @@ class TellingMeasurementTest extends MeasurementTest {
 
                     ## Packages en route
 
-                    %,d packages en route with %d known events each, all asked hourly, nothing new; %,d of them asked. Processor time of the
-                    whole server with the carrier's stand-in in it (%.1f s for these) and of the database.
+                    %,d packages en route with %d known events each, all asked hourly, nothing new; %,d of them asked after %,d others.
+                    Processor time of the whole server with the carrier's stand-in in it (%.1f s for these) and of the database (%.1f s).
 
                     - asked in one second: %.0f packages (28 are needed)
                     - processor time an hour for all: %.1f s
                     - of one core (at most 5 %% requested): %.2f %%
                     """.formatted(
-                            EN_ROUTE, EVENTS_OF_EACH, asked, used, asked / wall, anHour, 100 * anHour / HOUR_SECONDS));
+                            EN_ROUTE,
+                            EVENTS_OF_EACH,
+                            asked,
+                            WARMED_UP,
+                            ownUsed,
+                            databaseUsed,
+                            asked / wall,
+                            anHour,
+                            100 * anHour / HOUR_SECONDS));
         } finally {
             pointTo(plover, plover.address());
             carrier.stop(0);
             fill("DELETE FROM package_track WHERE tracking_number LIKE 'EN%'");
+        }
+    }
+
+    private void askAbout(int packages) {
+        long before = due();
+        while (before - due() < packages) {
+            asker.askAll();
         }
     }
 
@@ -234,6 +247,26 @@ class TellingMeasurementTest extends MeasurementTest {
                 .param(kind)
                 .query(Long.class)
                 .single();
+    }
+
+    private long waiting(String kind) {
+        return sql.sql("SELECT COUNT(*) FROM outbox WHERE kind = ? AND state = 'WAITING'")
+                .param(kind)
+                .query(Long.class)
+                .single();
+    }
+
+    private void writeBack(List<String> jobs) {
+        assertThat(send("POST", "/api/v1/write-backs/ORDERDESK/jobs", Map.of("jobs", jobs)))
+                .hasStatusOk();
+    }
+
+    /** What is due waits until both are let go at once. */
+    private void paused(boolean paused) {
+        for (String target : List.of("MAIL", "ORDERDESK")) {
+            fill("REPLACE INTO outbox_target (code, paused, calls_a_minute) VALUES ('" + target + "', " + paused
+                    + ", 0)");
+        }
     }
 
     @Test
@@ -298,41 +331,44 @@ class TellingMeasurementTest extends MeasurementTest {
                         == 0);
         previews(weight, LOOKS);
         double usual = median(previews(weight, LOOKS));
-        long mails = done("MAIL");
-        long orders = done("SOURCE");
-        for (int times = 0; times < MAILS / jobs.size(); times++) {
+        paused(true);
+        for (int times = 0; times < MANY / jobs.size(); times++) {
             assertThat(send("POST", "/api/v1/emails/writing", Map.of("jobs", jobs, "email", "Measured")))
                     .hasStatusOk();
-            assertThat(send("POST", "/api/v1/write-backs/ORDERDESK/jobs", Map.of("jobs", jobs)))
-                    .hasStatusOk();
         }
-        long start = System.nanoTime();
-        long mailsBefore = done("MAIL");
-        long ordersBefore = done("SOURCE");
+        writeBack(jobs);
+        long mails = done("MAIL");
+        long orders = done("SOURCE");
+        paused(false);
         List<Double> meanwhile = new ArrayList<>();
-        while (done("MAIL") - mails < MAILS * 0.9 && System.nanoTime() - start < 60 * NANOS) {
-            meanwhile.addAll(previews(weight, 1));
-        }
-        double wall = (System.nanoTime() - start) / NANOS;
+        double wall = seconds(() -> {
+            while (waiting("MAIL") > 0 || done("SOURCE") - orders < MANY) {
+                meanwhile.addAll(previews(weight, 1));
+                if (waiting("SOURCE") == 0) {
+                    writeBack(jobs);
+                }
+            }
+        });
         report("""
 
                 ## Many postings
 
-                %d emails and %d write-backs on demand wait at once; previews of a weight one after the other meanwhile.
+                %d emails wait at once, and write-backs of %d jobs, asked for again as soon as they are done until %d are; previews of a
+                weight one after the other meanwhile.
 
                 - emails taken by the mail server (at least 20 a second requested): %.0f a second
                 - write-backs taken by the order desk (the same): %.0f a second
                 - a preview meanwhile, median of %d: %.1f ms; usually %.1f ms
                 - ratio (at most 2 requested): %.2f
                 """.formatted(
-                        MAILS,
-                        MAILS,
-                        (done("MAIL") - mailsBefore) / wall,
-                        (done("SOURCE") - ordersBefore) / wall,
+                        MANY,
+                        jobs.size(),
+                        MANY,
+                        (done("MAIL") - mails) / wall,
+                        (done("SOURCE") - orders) / wall,
                         meanwhile.size(),
                         1000 * median(meanwhile),
                         1000 * usual,
                         median(meanwhile) / usual));
-        assertThat(done("SOURCE")).isGreaterThan(orders);
     }
 }
