@@ -11,6 +11,8 @@ import java.nio.file.Path;
 import java.time.Instant;
 import java.util.HashMap;
 import java.util.Map;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
 
 /**
  * The packaged application as processes of its own: stand-ins and server, on ports and a database of the checks. One for
@@ -90,9 +92,25 @@ final class Application {
     }
 
     /** A carrier's driver has a package, and this becomes of it. */
-    void carrierTakes(String carrier, String key, String trackingNumber, String fate) {
-        form("/" + carrier + "/collected", "key=" + key);
-        form("/" + carrier + "/fate", "number=" + trackingNumber + "&fate=" + fate);
+    JsonNode consignments(String carrier) {
+        return JsonMapper.builder().build().readTree(pageOutside("/" + carrier + "/consignments"));
+    }
+
+    /** The carrier has collected a consignment's packages, and what becomes of all of them. */
+    void carrierTakes(String carrier, JsonNode consignment, String fate) {
+        form("/" + carrier + "/collected", "key=" + consignment.path("key").asString());
+        consignment
+                .path("packages")
+                .forEach(each -> form(
+                        "/" + carrier + "/fate",
+                        "number=" + each.path("trackingNumber").asString() + "&fate=" + fate));
+    }
+
+    void ploverTakes(String job, String fate) {
+        consignments("plover")
+                .valueStream()
+                .filter(each -> each.path("reference").asString().equals(job))
+                .forEach(each -> carrierTakes("plover", each, fate));
     }
 
     private void form(String path, String body) {

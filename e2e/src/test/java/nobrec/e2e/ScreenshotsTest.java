@@ -9,7 +9,6 @@ import org.junit.jupiter.api.condition.EnabledIfSystemProperty;
 import org.openqa.selenium.By;
 import org.openqa.selenium.Keys;
 import tools.jackson.databind.JsonNode;
-import tools.jackson.databind.json.JsonMapper;
 
 /** Takes the pictures of docs/screenshots; run by {@code ./nobrec screenshots} only. */
 @EnabledIfSystemProperty(named = "nobrec.screenshots", matches = ".+")
@@ -196,13 +195,8 @@ class ScreenshotsTest {
         List<String> fates = List.of("ON_TIME", "DAYS_LATE", "DAMAGED", "A_DAY_LATE", "REFUSED", "NOBODY_THERE");
         int index = 0;
         for (String carrier : List.of("plover", "dunlin")) {
-            for (JsonNode each :
-                    JsonMapper.builder().build().readTree(application.pageOutside("/" + carrier + "/consignments"))) {
-                application.carrierTakes(
-                        carrier,
-                        each.path("key").asString(),
-                        each.path("packages").path(0).path("trackingNumber").asString(),
-                        fates.get(index++ % fates.size()));
+            for (JsonNode each : application.consignments(carrier)) {
+                application.carrierTakes(carrier, each, fates.get(index++ % fates.size()));
             }
         }
         try (Desk desk = new Desk(application).signIn("ines")) {

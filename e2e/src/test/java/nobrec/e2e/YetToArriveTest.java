@@ -4,8 +4,6 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import org.junit.jupiter.api.Test;
 import org.openqa.selenium.Keys;
-import tools.jackson.databind.JsonNode;
-import tools.jackson.databind.json.JsonMapper;
 
 /**
  * An email is designed, looked at and switched on; a package is damaged on its way, two days pass on the demo's clock, it is found on
@@ -38,7 +36,7 @@ class YetToArriveTest {
             desk.waitUntilGone("is not weighed");
             desk.press(Keys.F10);
             desk.waitForText("Label 1 of 1");
-            damageOnItsWay();
+            application.ploverTakes("E2E-871", "DAMAGED");
             letDaysPass(desk, 2);
             desk.open("/en-route");
             desk.waitForText("Damaged, held at the depot");
@@ -70,23 +68,16 @@ class YetToArriveTest {
         desk.waitForText("Kept.");
     }
 
-    private void damageOnItsWay() {
-        for (JsonNode each : JsonMapper.builder().build().readTree(application.pageOutside("/plover/consignments"))) {
-            if (each.path("reference").asString().equals("E2E-871")) {
-                application.carrierTakes(
-                        "plover",
-                        each.path("key").asString(),
-                        each.path("packages").path(0).path("trackingNumber").asString(),
-                        "DAMAGED");
-            }
+    static void letDaysPass(Desk desk, int days) {
+        for (int day = 0; day < days; day++) {
+            letPass(desk, "a day");
         }
     }
 
-    static void letDaysPass(Desk desk, int days) {
-        for (int day = 0; day < days; day++) {
-            desk.click("//button[text()='demo clock']");
-            desk.click("//button[text()='Let a day pass']");
-            desk.waitUntilGone("Let a day pass");
-        }
+    /** @param time as a button of the demo's clock has it */
+    static void letPass(Desk desk, String time) {
+        desk.click("//button[text()='demo clock']");
+        desk.click("//button[text()='Let " + time + " pass']");
+        desk.waitUntilGone("Let " + time + " pass");
     }
 }

@@ -10,7 +10,10 @@ import nobrec.server.shipment.HandedPackages;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.support.TransactionOperations;
 
-/** Once a handover is closed, its shipments have been handed over: each in a transaction of its own, however many there are. */
+/**
+ * Once a handover is closed, its shipments have been handed over, at the time of its closing: each in a transaction of its own, however
+ * many there are.
+ */
 @Component
 class HandedOverShipments implements OutboxHandler {
 
@@ -35,7 +38,7 @@ class HandedOverShipments implements OutboxHandler {
     public void carryOut(OutboxEntry entry) {
         for (long shipment : packages.goneWith(entry.subjectId())) {
             transactions.executeWithoutResult(
-                    status -> moments.reached(shipment, Moment.HANDED_OVER, entry.subjectName()));
+                    status -> moments.reached(shipment, Moment.HANDED_OVER, entry.subjectName(), entry.madeAt()));
         }
         outbox.done(entry, "");
     }

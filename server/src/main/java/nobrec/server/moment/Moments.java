@@ -46,12 +46,17 @@ public class Moments {
 
     @EventListener
     void on(ShipmentShipped shipped) {
-        reached(shipped.shipmentId(), Moment.LABEL_BOUGHT, "", Optional.of(shipped.gone()));
+        reached(shipped.shipmentId(), Moment.LABEL_BOUGHT, "", Optional.of(shipped.gone()), clock.instant());
     }
 
     @EventListener
     void on(ShipmentVoided voided) {
-        reached(voided.shipmentId(), Moment.VOID, String.join(", ", voided.trackingNumbers()), Optional.empty());
+        reached(
+                voided.shipmentId(),
+                Moment.VOID,
+                String.join(", ", voided.trackingNumbers()),
+                Optional.empty(),
+                clock.instant());
     }
 
     @EventListener
@@ -60,20 +65,26 @@ public class Moments {
                 received.shipmentId(),
                 Moment.RETURNED,
                 received.came(),
-                Optional.of(sheets.load(received.shipmentId())));
+                Optional.of(sheets.load(received.shipmentId())),
+                clock.instant());
     }
 
     /** One that has left has gone further. What can happen only once and has happened changes nothing. */
     @Transactional(propagation = Propagation.MANDATORY)
     public void reached(long shipmentId, Moment moment, String detail) {
-        reached(shipmentId, moment, detail, Optional.of(sheets.load(shipmentId)));
+        reached(shipmentId, moment, detail, clock.instant());
     }
 
-    private void reached(long shipmentId, Moment moment, String detail, Optional<GoneShipment> gone) {
-        Instant now = clock.instant();
+    /** @param at when it was, where that is known only afterwards */
+    @Transactional(propagation = Propagation.MANDATORY)
+    public void reached(long shipmentId, Moment moment, String detail, Instant at) {
+        reached(shipmentId, moment, detail, Optional.of(sheets.load(shipmentId)), at);
+    }
+
+    private void reached(long shipmentId, Moment moment, String detail, Optional<GoneShipment> gone, Instant at) {
         String kept = Shortened.to(LONGEST_DETAIL, detail);
-        if (mapper.insert(new MomentRow(0, shipmentId, moment, now, kept)) > 0) {
-            events.publishEvent(new MomentReached(shipmentId, moment, now, kept, gone));
+        if (mapper.insert(new MomentRow(0, shipmentId, moment, at, kept)) > 0) {
+            events.publishEvent(new MomentReached(shipmentId, moment, at, kept, gone));
         }
     }
 }
