@@ -6,6 +6,7 @@ import { Labeled } from "../ui/Labeled";
 import { SectionTabs } from "../ui/SectionTabs";
 import { Empty, ProblemLine, Trouble, Waiting } from "../ui/states";
 import { useTitle } from "../ui/useTitle";
+import { CameBack } from "./CameBack";
 import { TABS, useStopAct, useStops } from "./emailData";
 
 /** Addresses that get no emails about shipments. */
@@ -89,6 +90,7 @@ export function EmailStops({ timeZone }: { timeZone: string }) {
           </tbody>
         </table>
       )}
+      <CameBack />
     </div>
   );
 }

@@ -13,7 +13,7 @@ const STOPS = ["emails", "stops"];
 export const TABS = [
   { to: "/emails", name: "What is written" },
   { to: "/emails/look", name: "Look and files" },
-  { to: "/emails/stops", name: "Who wants none" },
+  { to: "/emails/stops", name: "Who wants none, what came back" },
 ];
 
 export const NEW_EMAIL: EmailRule = {

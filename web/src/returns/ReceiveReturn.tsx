@@ -185,13 +185,19 @@ export function ReceiveReturn({ row, timeZone, mayAct, leave, received }: Props)
           )}
           {mayAct && isAwaited(row) && (
             <>
-              <a
-                className="act"
-                href={reminderLetter(row)}
-                onClick={() => act.mutate(() => acts.remind(row.id))}
-              >
-                Write a reminder
-              </a>
+              {row.reminderMailed && row.mail ? (
+                <button type="button" className="act" onClick={() => act.mutate(() => acts.remind(row.id))}>
+                  Send a reminder
+                </button>
+              ) : (
+                <a
+                  className="act"
+                  href={reminderLetter(row)}
+                  onClick={() => act.mutate(() => acts.remind(row.id))}
+                >
+                  Write a reminder
+                </a>
+              )}
               <button type="button" className="act" onClick={() => act.mutate(() => acts.callOff(row.id))}>
                 Call it off
               </button>

@@ -29,6 +29,7 @@ const row: Return = {
   askedBy: "Ines Calloway",
   askedAt: "2026-12-01T19:05:00Z",
   reminders: 0,
+  reminderMailed: false,
   receivedBy: "",
   came: "",
   lines: [{ position: 1, item: "SK-2", quantity: 6 }],
@@ -87,6 +88,16 @@ describe("a return", () => {
     expect(letter).toContain("mailto:stores@pellworth.example");
     expect(letter).toContain("6 x SK-2");
     expect(letter).toContain("PV900417000061");
+  });
+
+  it("is reminded of by the shop’s email where one is written", async () => {
+    const remind = vi.spyOn(acts, "remind").mockResolvedValue({ ...row, reminders: 1 });
+    opened(row);
+    expect(screen.getByRole("link", { name: "Write a reminder" })).toBeTruthy();
+    cleanup();
+    opened({ ...row, reminderMailed: true });
+    await userEvent.click(screen.getByRole("button", { name: "Send a reminder" }));
+    expect(remind).toHaveBeenCalledWith(7);
   });
 });
 

@@ -82,7 +82,7 @@ export const acts = {
     answer(api.POST("/api/v1/returns/{id}/receipt", { ...at(id), body: { lines } })),
 };
 
-/** A letter in the person's own mail program: the server sends none by itself. */
+/** A letter in the person's own mail program, where no email of the shop's is written at a reminder. */
 export function reminderLetter(row: Return): string {
   const items = row.lines.map((line) => `${line.quantity} x ${line.item}`).join("\n");
   const subject = `Your return of our job ${row.job}`;

@@ -59,7 +59,7 @@ public abstract class ServerTest {
     protected static final JsonMapper JSON = JsonMapper.builder().build();
 
     private static final Path DEMO = Path.of("..", "demo");
-    private static final int TEST_ORDERS = 160;
+    private static final int TEST_ORDERS = 170;
     private static final StandIns STAND_INS = startStandIns();
 
     @TestConfiguration
@@ -231,8 +231,12 @@ public abstract class ServerTest {
     }
 
     protected MvcTestResult dropOnly(String name, byte[] content) {
+        return upload("/api/v1/imports", name, content);
+    }
+
+    protected MvcTestResult upload(String path, String name, byte[] content) {
         return mvc.post()
-                .uri("/api/v1/imports")
+                .uri(path)
                 .multipart()
                 .file(new MockMultipartFile("file", name, "text/csv", content))
                 .with(user(INES).roles("COORDINATOR"))

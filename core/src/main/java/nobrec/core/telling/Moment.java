@@ -1,6 +1,6 @@
 package nobrec.core.telling;
 
-/** What has become of a shipment, of the invoice of a job, or of what its customer asked. */
+/** What has become of a shipment, of the invoice of a job, of what its customer asked, or of what is to come back. */
 public enum Moment {
     LABEL_BOUGHT("label bought", "shipped"),
     HANDED_OVER("handed over", "handed over"),
@@ -13,7 +13,9 @@ public enum Moment {
     /** It is paid, or released before it is. */
     INVOICE_PAID("invoice paid", "paid"),
     /** What freight costs was said to the customer. */
-    QUOTED("quoted", "quoted");
+    QUOTED("quoted", "quoted"),
+    /** What should be coming back was asked about. */
+    RETURN_REMINDER("return reminder", "return awaited");
 
     private final String words;
     private final String status;
@@ -25,12 +27,12 @@ public enum Moment {
 
     /** Whether it is one of a shipment; else of a job. */
     public boolean isOfShipment() {
-        return this != INVOICED && this != INVOICE_PAID && this != QUOTED;
+        return this != INVOICED && this != INVOICE_PAID && this != QUOTED && this != RETURN_REMINDER;
     }
 
     /** Whether mail is written at it. */
     public boolean isMailed() {
-        return isOfShipment() || this == QUOTED;
+        return isOfShipment() || this == QUOTED || this == RETURN_REMINDER;
     }
 
     public String words() {

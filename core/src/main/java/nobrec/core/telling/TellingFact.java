@@ -62,6 +62,9 @@ public enum TellingFact {
     QUOTE("quote", AMOUNT, "what freight was quoted at; known at the moment quoted only, as the next two"),
     QUOTED_SERVICE("quoted service", TEXT, "service that was quoted"),
     QUOTED_UNTIL("quoted until", DAY, "day up to which the quote counts"),
+    TO_COME_BACK("to come back", SEVERAL, "what is to come back; known at the return reminder only, as the next two"),
+    RETURN_LABEL("return label", TEXT, "tracking number of the label for the way back; empty text without one of ours"),
+    RETURN_DUE("return due", DAY, "day up to which that label is valid, or by which it should be here"),
 
     PACKAGE_NUMBER("package", COUNT, "number of the package", FactScope.PACKAGE),
     PACKAGE_TRACKING("package tracking", TEXT, "its tracking number", FactScope.PACKAGE),

@@ -127,7 +127,10 @@ class MailController {
             TellingFact.EXCEPTION, "Damaged, held at the depot",
             TellingFact.QUOTE, "24.60",
             TellingFact.QUOTED_SERVICE, "Ground",
-            TellingFact.QUOTED_UNTIL, "2027-01-15");
+            TellingFact.QUOTED_UNTIL, "2027-01-15",
+            TellingFact.TO_COME_BACK, "2 x SK-2",
+            TellingFact.RETURN_LABEL, "PV900417000993",
+            TellingFact.RETURN_DUE, "2027-01-15");
 
     private final MailRules rules;
     private final MailSettings settings;
@@ -228,7 +231,7 @@ class MailController {
         List<WorkOrder> jobs = gone.map(left -> left.jobs().all()).orElse(List.of(job));
         MailWriting.Written written = writing.write(rule, jobs, gone, SAMPLE_FACTS);
         MailRequest mail = written.mails().isEmpty()
-                ? writing.sample(rule, job, gone)
+                ? writing.sample(rule, job, gone, SAMPLE_FACTS)
                 : written.mails().get(0);
         return new Sample(written, mail, MailAddress.read(mail.to()).orElseThrow(), gone);
     }

@@ -1,6 +1,5 @@
 package nobrec.server.mail;
 
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -17,6 +16,8 @@ import nobrec.server.platform.outbox.NewEntry;
 import nobrec.server.platform.outbox.Outbox;
 import nobrec.server.platform.outbox.OutboxKind;
 import nobrec.server.platform.outbox.Subject;
+import nobrec.server.returns.ReturnReminder;
+import nobrec.server.returns.ReturnReminderMail;
 import nobrec.server.shipment.Shipments;
 import nobrec.server.telling.GoneShipment;
 import nobrec.server.workorder.FreightQuoted;
@@ -30,7 +31,7 @@ import tools.jackson.databind.json.JsonMapper;
 
 /** Keeps the mails that are to be written at a moment, in the same transaction. */
 @Component
-public class MailOutbox {
+public class MailOutbox implements ReturnReminderMail {
 
     /** Code of the connection to the mail server. */
     static final String TARGET = "MAIL";
@@ -76,16 +77,12 @@ public class MailOutbox {
                 .map(gone -> gone.jobs().all())
                 .orElseGet(() ->
                         shipments.jobs(shipments.byId(reached.shipmentId())).all());
-        List<NewEntry> entries = new ArrayList<>();
-        for (MailRules.CountingRule rule : counting) {
-            MailWriting.Written written =
-                    writing.write(rule, jobs, reached.gone(), Map.of(TellingFact.EXCEPTION, reached.detail()));
-            entries.addAll(entries(
-                    rule,
-                    written,
-                    Subject.shipment(reached.shipmentId(), jobs.get(0).number())));
-        }
-        add(entries);
+        write(
+                counting,
+                jobs,
+                reached.gone(),
+                Map.of(TellingFact.EXCEPTION, reached.detail()),
+                Subject.shipment(reached.shipmentId(), jobs.get(0).number()));
     }
 
     @EventListener
@@ -102,12 +99,50 @@ public class MailOutbox {
                 quoted.service(),
                 TellingFact.QUOTED_UNTIL,
                 quoted.validUntil().toString());
-        List<NewEntry> entries = new ArrayList<>();
-        for (MailRules.CountingRule rule : counting) {
-            MailWriting.Written written = writing.write(rule, List.of(job), Optional.empty(), facts);
-            entries.addAll(entries(rule, written, Subject.job(job.id(), job.number())));
+        write(counting, List.of(job), Optional.empty(), facts, Subject.job(job.id(), job.number()));
+    }
+
+    @Override
+    public boolean isOn() {
+        return rules.countAt(Moment.RETURN_REMINDER) > 0;
+    }
+
+    @Override
+    public int write(ReturnReminder reminder) {
+        List<MailRules.CountingRule> counting = rules.at(Moment.RETURN_REMINDER);
+        if (counting.isEmpty()) {
+            return 0;
         }
-        add(entries);
+        WorkOrder job = workOrders.byId(reminder.workOrderId());
+        Map<TellingFact, String> facts = Map.of(
+                TellingFact.TO_COME_BACK,
+                String.join("\n", reminder.items()),
+                TellingFact.RETURN_LABEL,
+                reminder.label(),
+                TellingFact.RETURN_DUE,
+                reminder.due().toString());
+        return write(
+                counting,
+                List.of(job),
+                Optional.of(writing.gone(reminder.shipmentId())),
+                facts,
+                Subject.shipment(reminder.shipmentId(), job.number()));
+    }
+
+    /** @return how many mails were written */
+    private int write(
+            List<MailRules.CountingRule> counting,
+            List<WorkOrder> jobs,
+            Optional<GoneShipment> gone,
+            Map<TellingFact, String> facts,
+            Subject subject) {
+        List<NewEntry> entries = counting.stream()
+                .flatMap(rule -> entries(rule, writing.write(rule, jobs, gone, facts), subject).stream())
+                .toList();
+        if (!entries.isEmpty()) {
+            outbox.add(entries);
+        }
+        return entries.size();
     }
 
     /**
@@ -132,12 +167,6 @@ public class MailOutbox {
                 .orElseGet(() -> Subject.job(order.id(), order.number()));
         outbox.add(entries(rule, written, subject));
         auditLog.write(signIn, "had an email written", "Job " + job, email);
-    }
-
-    private void add(List<NewEntry> entries) {
-        if (!entries.isEmpty()) {
-            outbox.add(entries);
-        }
     }
 
     private List<NewEntry> entries(MailRules.CountingRule rule, MailWriting.Written written, Subject subject) {

@@ -139,8 +139,16 @@ class MailWriting {
     }
 
     /** To somebody made up, where a rule would write to nobody. */
-    MailRequest sample(MailRules.CountingRule rule, WorkOrder job, Optional<GoneShipment> gone) {
-        return mail(rule, NOBODY, sheet(gone, job, rule.document().moment(), Map.of()));
+    MailRequest sample(
+            MailRules.CountingRule rule,
+            WorkOrder job,
+            Optional<GoneShipment> gone,
+            Map<TellingFact, String> ofMoment) {
+        return mail(rule, NOBODY, sheet(gone, job, rule.document().moment(), ofMoment));
+    }
+
+    GoneShipment gone(long shipmentId) {
+        return sheets.load(shipmentId);
     }
 
     /** The newest shipment of a job that has left. */

@@ -62,6 +62,13 @@ interface ReturnMapper {
     @ChangesOneRow
     void keepNumber(@Param("id") long id, @Param("trackingNumber") String trackingNumber);
 
+    /** Those in a state that nobody was reminded of, in order of their ids. */
+    List<Long> unreminded(
+            @Param("state") ReturnState state,
+            @Param("dueBefore") LocalDate dueBefore,
+            @Param("after") long after,
+            @Param("limit") int limit);
+
     @ChangesOneRow
     void remind(@Param("id") long id, @Param("at") Instant at);
 

@@ -18,6 +18,7 @@ import nobrec.server.api.figure.Amount;
  * @param freight asked by the carrier once the label is used; left out for whoever may not see it, as what the customer pays
  * @param said why the carrier refused; empty text where it did not
  * @param came what came, in words; empty text while nothing has
+ * @param reminderMailed whether an email is written by itself when somebody is reminded
  * @param papers addresses of labels that count
  */
 record ReturnView(
@@ -44,6 +45,7 @@ record ReturnView(
         Instant askedAt,
         int reminders,
         Optional<Instant> remindedAt,
+        boolean reminderMailed,
         String receivedBy,
         Optional<Instant> receivedAt,
         String came,

@@ -33,6 +33,7 @@ class ReturnViews {
     private final WorkOrders workOrders;
     private final ServiceCatalog catalog;
     private final Papers papers;
+    private final ReturnReminders reminders;
     private final Accounts accounts;
     private final Sites sites;
 
@@ -41,12 +42,14 @@ class ReturnViews {
             WorkOrders workOrders,
             ServiceCatalog catalog,
             Papers papers,
+            ReturnReminders reminders,
             Accounts accounts,
             Sites sites) {
         this.mapper = mapper;
         this.workOrders = workOrders;
         this.catalog = catalog;
         this.papers = papers;
+        this.reminders = reminders;
         this.accounts = accounts;
         this.sites = sites;
     }
@@ -146,6 +149,7 @@ class ReturnViews {
                 row.askedAt(),
                 row.reminders(),
                 Optional.ofNullable(row.remindedAt()),
+                reminders.areMailed(),
                 row.receivedBy() == null ? "" : accounts.displayName(row.receivedBy()),
                 Optional.ofNullable(row.receivedAt()),
                 row.came(),

@@ -30,6 +30,7 @@ class Returns {
 
     private final ReturnMapper mapper;
     private final ReturnLabels labels;
+    private final ReturnReminders reminders;
     private final Shipments shipments;
     private final WorkOrders workOrders;
     private final ServiceCatalog catalog;
@@ -42,6 +43,7 @@ class Returns {
     Returns(
             ReturnMapper mapper,
             ReturnLabels labels,
+            ReturnReminders reminders,
             Shipments shipments,
             WorkOrders workOrders,
             ServiceCatalog catalog,
@@ -52,6 +54,7 @@ class Returns {
             Clock clock) {
         this.mapper = mapper;
         this.labels = labels;
+        this.reminders = reminders;
         this.shipments = shipments;
         this.workOrders = workOrders;
         this.catalog = catalog;
@@ -83,9 +86,10 @@ class Returns {
 
     /** Somebody asked the customer where it stays. */
     void remind(long id, String signIn) {
-        act(id, signIn, "reminded of a return", row -> {
+        transactions.executeWithoutResult(status -> {
+            ReturnRow row = locked(id);
             requireState(row, row.state().isAwaited());
-            mapper.remind(id, clock.instant());
+            reminders.byPerson(row, signIn);
         });
     }
 

@@ -13,6 +13,7 @@ import nobrec.server.audit.AuditLog;
 import nobrec.server.job.JobNotes;
 import nobrec.server.moment.MomentReached;
 import nobrec.server.platform.NobrecSettings;
+import nobrec.server.returns.ReturnReminder;
 import nobrec.server.shipment.Shipments;
 import nobrec.server.site.Sites;
 import nobrec.server.telling.FactSheets;
@@ -96,6 +97,16 @@ class StatusRuleActs {
         if (!counting.isEmpty()) {
             WorkOrder job = workOrders.byId(quoted.workOrderId());
             act(counting, job, sheet(Optional.empty(), job, Moment.QUOTED));
+        }
+    }
+
+    @EventListener
+    @Order(FIRST)
+    void on(ReturnReminder reminder) {
+        List<StatusRules.CountingRule> counting = rules.at(Moment.RETURN_REMINDER);
+        if (!counting.isEmpty()) {
+            WorkOrder job = workOrders.byId(reminder.workOrderId());
+            act(counting, job, sheets.of(sheets.load(reminder.shipmentId()), job, Moment.RETURN_REMINDER));
         }
     }
 

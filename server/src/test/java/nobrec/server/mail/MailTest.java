@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.awaitility.Awaitility.await;
 
 import java.net.URI;
+import java.nio.charset.StandardCharsets;
 import java.time.Duration;
 import java.util.ArrayList;
 import java.util.HashMap;
@@ -268,5 +269,45 @@ class MailTest extends ServerTest {
                         "odette",
                         "BOOKKEEPER"))
                 .hasStatus(HttpStatus.FORBIDDEN);
+    }
+
+    @Test
+    void whatComesBackLaterHasFailed() throws Exception {
+        bringIn("T-161", "Plover Ground");
+        Map<String, Object> rule = rule("Shipped", "LABEL_BOUGHT", "{job}", "Gone.");
+        rule.put("triedOn", "T-161");
+        keep(List.of(rule));
+        ship(weighedJobAgain("T-161"));
+        ReceivedMail mail = awaitMail("T-161");
+        await().until(() -> "DONE".equals(entryOf("T-161").get("state")));
+        String report = new String(
+                standIns().mail().returned(standIns().mail().mails().indexOf(mail)), StandardCharsets.US_ASCII);
+        assertThat(returned(report.replace("Action: failed", "Action: delayed")))
+                .contains("The email about T-161 has not come back");
+        assertThat(entryOf("T-161").get("state")).isEqualTo("DONE");
+        assertThat(returned(report)).isEqualTo(returned(report)).contains("550 5.1.1 There is no such mailbox here");
+        assertThat(entryOf("T-161").get("state")).isEqualTo("FAILED");
+        assertThat(String.valueOf(entryOf("T-161").get("answer")))
+                .isEqualTo("It came back from " + TO + ": 550 5.1.1 There is no such mailbox here");
+        String another = report.replaceFirst("<[0-9a-f]{8}", "<00000000");
+        for (String unusable : List.of("", "no mail", another, report.replace("multipart/report", "multipart/mixed"))) {
+            assertThat(open(unusable).getResponse().getStatus()).isBetween(400, 499);
+        }
+        assertThat(mvc.post()
+                        .uri("/api/v1/events/mail/returned")
+                        .header("Nobrec-Signature", "00")
+                        .contentType("message/rfc822")
+                        .content(report)
+                        .exchange())
+                .as("unsigned")
+                .hasStatus4xxClientError();
+    }
+
+    private String returned(String report) {
+        return json(open(report)).path("said").asString();
+    }
+
+    private MvcTestResult open(String report) {
+        return upload("/api/v1/emails/returned", "returned.eml", report.getBytes(StandardCharsets.US_ASCII));
     }
 }

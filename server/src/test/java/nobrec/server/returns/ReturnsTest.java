@@ -9,6 +9,7 @@ import java.util.Map;
 import nobrec.server.ServerTest;
 import nobrec.server.platform.outbox.OutboxWorker;
 import nobrec.standins.http.Behavior;
+import nobrec.standins.mail.ReceivedMail;
 import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.text.PDFTextStripper;
@@ -24,6 +25,9 @@ class ReturnsTest extends ServerTest {
 
     @Autowired
     private OutboxWorker worker;
+
+    @Autowired
+    private ReturnReminders reminders;
 
     private JsonNode shipped(String job) {
         JsonNode gone = json(ship(weighedJob(job, "Plover Ground")));
@@ -297,5 +301,77 @@ class ReturnsTest extends ServerTest {
                                 List.of(Map.of("position", 1, "quantity", 99_999)))))
                 .hasStatus(HttpStatus.UNPROCESSABLE_CONTENT);
         assertThat(gone.path("id").asLong()).isPositive();
+    }
+
+    @Test
+    void anEmailRemindsOnceShortlyBeforeTheLabelEnds() {
+        JsonNode gone = shipped("T-162");
+        Map<String, Object> wish = wish(gone, "SHOP");
+        wish.put("validUntil", today().plusDays(5).toString());
+        JsonNode back = json(ask(wish));
+        reminders.remindAll();
+        assertThat(remindersOf(back)).as("no email is written at this moment").isZero();
+        emailReminds(true);
+        try {
+            reminders.remindAll();
+            reminders.remindAll();
+            assertThat(remindersOf(back)).isEqualTo(1);
+            Awaitility.await()
+                    .atMost(Duration.ofSeconds(20))
+                    .until(() -> mailsAbout("T-162").size() == 1);
+            assertThat(mailsAbout("T-162").get(0).text())
+                    .contains(back.path("trackingNumber").asString(), "Still to come: ");
+            assertThat(act(back, "reminders")).as("a person reminds again").hasStatusOk();
+            Awaitility.await()
+                    .atMost(Duration.ofSeconds(20))
+                    .until(() -> mailsAbout("T-162").size() == 2);
+        } finally {
+            emailReminds(false);
+        }
+    }
+
+    private int remindersOf(JsonNode back) {
+        return get("/api/v1/returns/" + back.path("id").asLong())
+                .path("reminders")
+                .asInt();
+    }
+
+    private List<ReceivedMail> mailsAbout(String job) {
+        return standIns().mail().mails().stream()
+                .filter(mail -> mail.subject().contains(job))
+                .toList();
+    }
+
+    private void emailReminds(boolean enabled) {
+        Map<String, Object> rule = new HashMap<>(Map.of(
+                "name", "Still to come back",
+                "moment", "RETURN_REMINDER",
+                "condition", Map.of("kind", "ALL", "parts", List.of()),
+                "toField", "",
+                "toFixed", "dock@quillfeather.example",
+                "subject", "Your return of {job}",
+                "body", "Still to come: {to come back}[ with {return label}], by {return due | MMMM d}."));
+        rule.putAll(Map.of(
+                "toJob",
+                false,
+                "colleagues",
+                false,
+                "papers",
+                List.of(),
+                "files",
+                List.of(),
+                "enabled",
+                enabled,
+                "triedOn",
+                "T-162"));
+        String path = "/api/v1/emails/rules";
+        assertThat(send(
+                        "PUT",
+                        path,
+                        Map.of("version", get(path).path("version").asInt(), "rules", List.of(rule)),
+                        "hollis",
+                        "OWNER"))
+                .hasStatusOk();
+        Awaitility.await().pollDelay(Duration.ofMillis(1_200)).until(() -> true);
     }
 }

@@ -60,6 +60,11 @@ public final class MailStandIn implements StandIn, AutoCloseable {
         return List.copyOf(mails);
     }
 
+    /** The report that one of them could not be delivered. */
+    public byte[] returned(int index) throws IOException {
+        return ReturnedMail.of(mails.get(index));
+    }
+
     /** One mail as it comes in. */
     private final class Taking implements MessageHandler {
         private String from = "";
@@ -143,6 +148,9 @@ public final class MailStandIn implements StandIn, AutoCloseable {
             setMood(MailMood.valueOf(exchange.form().getOrDefault("mood", "TAKES_ALL")));
             exchange.redirect(path());
         });
+        web.get(
+                path() + "/returned/{index}",
+                exchange -> exchange.bytes(200, "message/rfc822", returned(Integer.parseInt(exchange.pathPart(0)))));
         web.get(path() + "/received", exchange -> exchange.json(200, mails));
         web.get(
                 path() + "/received/{index}",

@@ -91,6 +91,10 @@ public class Outbox {
         return mapper.ofSubject(kind, id);
     }
 
+    public Optional<OutboxEntry> byKey(String entryKey) {
+        return mapper.byKey(entryKey);
+    }
+
     public Optional<OutboxEntry> waiting(OutboxKind kind, Subject.Kind subjectKind, long subjectId) {
         return of(subjectKind, subjectId).stream()
                 .filter(each -> each.kind() == kind && each.state() == OutboxState.WAITING)
@@ -188,6 +192,16 @@ public class Outbox {
     @Transactional
     public void refused(OutboxEntry entry, String reason) {
         mapper.settle(entry.entryKey(), OutboxState.FAILED, Shortened.to(LONGEST_ANSWER, reason), null);
+    }
+
+    /**
+     * What was done has been undone on its way: a person must look.
+     *
+     * @return whether it counted as done until now
+     */
+    @Transactional
+    public boolean cameBack(OutboxEntry entry, String reason) {
+        return mapper.fail(entry.entryKey(), Shortened.to(LONGEST_ANSWER, reason)) == 1;
     }
 
     /**

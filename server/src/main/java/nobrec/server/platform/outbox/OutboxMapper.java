@@ -32,6 +32,8 @@ interface OutboxMapper {
 
     Optional<OutboxEntry> byId(long id);
 
+    Optional<OutboxEntry> byKey(String entryKey);
+
     List<OutboxEntry> notReversed(
             @Param("kinds") Collection<OutboxKind> kinds,
             @Param("subjectKind") Subject.Kind subjectKind,
@@ -120,6 +122,10 @@ interface OutboxMapper {
             @Param("state") OutboxState state,
             @Param("answer") String answer,
             @Param("doneAt") @Nullable Instant doneAt);
+
+    /** One that was done has failed after all; one that is not done stays as it is. */
+    @ChangesAnyRows
+    int fail(@Param("key") String entryKey, @Param("answer") String answer);
 
     /** It is done and leaves no trace. */
     @ChangesAnyRows
