@@ -42,7 +42,7 @@ export function EmailForm({ list, first, busy, keep, remove }: Props) {
                 onChange={(event) => change({ name: event.target.value })}
               />
             </Labeled>
-            <Labeled text="Written when a shipment’s state is">
+            <Labeled text="Written at">
               <select
                 className="entry"
                 value={rule.moment}

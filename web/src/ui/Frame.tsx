@@ -99,7 +99,7 @@ export function Frame({ who, children }: { who: Schemas["account.WhoView"]; chil
 
 function tab({ isActive }: { isActive: boolean }): string {
   return (
-    "flex items-center border-b-4 px-2.5 pt-2 pb-1.5 max-[1400px]:px-2 " +
+    "flex items-center border-b-4 px-2.5 pt-2 pb-1.5 whitespace-nowrap max-[1400px]:px-1.5 " +
     (isActive ? "border-primary font-bold" : "border-transparent hover:border-base-300")
   );
 }
@@ -116,7 +116,9 @@ function SetUpMenu({ sections, pathname }: { sections: Section[]; pathname: stri
   return (
     <details ref={menu} className="relative flex">
       <summary className={"cursor-pointer list-none " + tab({ isActive: open !== undefined })}>
-        Setup{open && `: ${open.name}`}
+        <span className="max-w-48 overflow-hidden text-ellipsis max-[1400px]:max-w-36">
+          Setup{open && `: ${open.name}`}
+        </span>
         <span aria-hidden className="pl-1">
           ▾
         </span>

@@ -191,16 +191,25 @@ class WholeDayTest {
         desk.waitForText("2 packages");
         desk.press(Keys.F4);
         desk.waitForText("Package 2 of 2");
-        desk.press(Keys.F2);
-        desk.press("1.95", Keys.ENTER);
-        desk.waitUntilGone("not weighed");
+        weigh(desk, "1.95");
         assertThat(desk.screen()).contains("The job asks for it.", "residence: +");
-        desk.waitForText("✓ All checks fine");
-        desk.press(Keys.F10);
-        desk.waitForText("✓ Shipped");
+        shipIt(desk);
         List<String> numbers = AtTheDoorTest.numbers(PLOVER_NUMBER, desk.screen());
         assertThat(numbers).hasSize(2);
         return numbers;
+    }
+
+    /** Typed: the scale would weigh what stood on it before. */
+    private static void weigh(Desk desk, String pounds) {
+        desk.press(Keys.F2);
+        desk.press(pounds, Keys.ENTER);
+        desk.waitUntilGone("not weighed");
+    }
+
+    private static void shipIt(Desk desk) {
+        desk.waitForText("✓ All checks fine");
+        desk.press(Keys.F10);
+        desk.waitForText("✓ Shipped");
     }
 
     private static void theRestGoes(Desk desk) {
@@ -233,23 +242,15 @@ class WholeDayTest {
         desk.press(Keys.F2);
         desk.waitForText("Job DAY-6");
         desk.waitForText("Read scale");
-        desk.press(Keys.F2);
-        desk.press("321", Keys.ENTER);
-        desk.waitUntilGone("not weighed");
-        desk.waitForText("✓ All checks fine");
-        desk.press(Keys.F10);
-        desk.waitForText("✓ Shipped");
+        weigh(desk, "321");
+        shipIt(desk);
         desk.waitForText("Bill of lading");
         desk.scan("DAY-7");
         desk.waitForText("Job DAY-7");
         desk.waitForText("Duty and tax in Canada are not in these prices");
         desk.waitForText("not weighed yet");
-        desk.press(Keys.F2);
-        desk.press("2.15", Keys.ENTER);
-        desk.waitUntilGone("not weighed");
-        desk.waitForText("✓ All checks fine");
-        desk.press(Keys.F10);
-        desk.waitForText("✓ Shipped");
+        weigh(desk, "2.15");
+        shipIt(desk);
         desk.waitForText("Commercial invoice");
     }
 

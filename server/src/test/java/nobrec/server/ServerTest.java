@@ -244,6 +244,40 @@ public abstract class ServerTest {
                 .exchange();
     }
 
+    /** An email to a fixed address that is written at a moment; the caller changes what it needs otherwise. */
+    protected static Map<String, Object> email(String moment, String triedOn, String subject, String body) {
+        Map<String, Object> rule = new HashMap<>(Map.of(
+                "name", "Email",
+                "moment", moment,
+                "condition", Map.of("kind", "ALL", "parts", List.of()),
+                "toJob", false,
+                "toField", "",
+                "toFixed", "dock@quillfeather.example",
+                "colleagues", false,
+                "subject", subject,
+                "body", body));
+        rule.putAll(Map.of("papers", List.of(), "files", List.of(), "enabled", true, "triedOn", triedOn));
+        return rule;
+    }
+
+    /** These and no others; other threads know it when this returns. */
+    protected MvcTestResult keepEmails(List<Map<String, Object>> emails) {
+        String path = "/api/v1/emails/rules";
+        MvcTestResult kept = send(
+                "PUT",
+                path,
+                Map.of("version", get(path).path("version").asInt(), "rules", emails),
+                "hollis",
+                "OWNER");
+        otherThreadsKnow();
+        return kept;
+    }
+
+    /** What is set up is known to other threads a second later. */
+    protected static void otherThreadsKnow() {
+        Awaitility.await().pollDelay(Duration.ofMillis(1_100)).until(() -> true);
+    }
+
     protected static JsonNode json(MvcTestResult result) {
         try {
             return JSON.readTree(result.getResponse().getContentAsByteArray());

@@ -24,6 +24,7 @@ import nobrec.server.carrier.ServiceCatalog;
 import nobrec.server.document.PaperKind;
 import nobrec.server.mail.MailRules;
 import nobrec.server.mail.MailSettings;
+import nobrec.server.platform.kept.KeptDocument;
 import nobrec.server.workorder.WorkOrders;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -222,7 +223,7 @@ class CustomerController {
     @GetMapping("/setting")
     @ForAllButPackers
     SettingView setting() {
-        CustomerSettings.Kept kept = settings.kept();
+        KeptDocument.Kept<CustomerSettingDocument> kept = settings.kept();
         String reachedAt = mail.look().reachedAt();
         return new SettingView(
                 kept.version(),

@@ -13,15 +13,6 @@ import org.jspecify.annotations.Nullable;
 @Mapper
 interface CustomerMapper {
 
-    Optional<SettingRow> setting();
-
-    Optional<Integer> settingVersionLocked();
-
-    void keepSetting(
-            @Param("definition") String definition,
-            @Param("changedBy") String changedBy,
-            @Param("changedAt") Instant at);
-
     Optional<LinkRow> link(long workOrderId);
 
     Optional<LinkRow> linkLocked(long workOrderId);

@@ -1,6 +1,5 @@
 package nobrec.server.customer;
 
-import java.time.Clock;
 import java.util.Set;
 import nobrec.core.refusal.Refusal;
 import nobrec.server.audit.AuditLog;
@@ -10,9 +9,11 @@ import nobrec.server.mail.MailSettings;
 import nobrec.server.platform.LinkSeal;
 import nobrec.server.platform.Remembered;
 import nobrec.server.platform.SetUpVersion;
+import nobrec.server.platform.kept.KeptDocument;
+import nobrec.server.platform.kept.KeptDocuments;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
-import tools.jackson.databind.json.JsonMapper;
+import tools.jackson.core.type.TypeReference;
 
 /** What customers may do, as it is kept. */
 @Service
@@ -28,43 +29,30 @@ public class CustomerSettings {
             PaperKind.CUSTOMS_DECLARATION,
             PaperKind.STATEMENT_OF_ORIGIN);
 
-    /** @param version to be sent with each change */
-    record Kept(int version, CustomerSettingDocument document) {}
-
-    private final CustomerMapper mapper;
+    private final KeptDocument<CustomerSettingDocument> kept;
     private final MailSettings mail;
     private final ServiceCatalog catalog;
     private final LinkSeal seal;
-    private final SetUpVersion setUpVersion;
     private final Remembered<CustomerSettingDocument> counting;
     private final AuditLog auditLog;
-    private final JsonMapper json;
-    private final Clock clock;
 
     CustomerSettings(
-            CustomerMapper mapper,
+            KeptDocuments documents,
             MailSettings mail,
             ServiceCatalog catalog,
             LinkSeal seal,
             SetUpVersion setUpVersion,
-            AuditLog auditLog,
-            JsonMapper json,
-            Clock clock) {
-        this.mapper = mapper;
+            AuditLog auditLog) {
+        this.kept = documents.of("CUSTOMERS", THING, new TypeReference<>() {}, CustomerSettingDocument.NONE);
         this.mail = mail;
         this.catalog = catalog;
         this.seal = seal;
-        this.setUpVersion = setUpVersion;
         this.counting = new Remembered<>(setUpVersion, () -> kept().document());
         this.auditLog = auditLog;
-        this.json = json;
-        this.clock = clock;
     }
 
-    Kept kept() {
-        return mapper.setting()
-                .map(row -> new Kept(row.version(), json.readValue(row.definition(), CustomerSettingDocument.class)))
-                .orElse(new Kept(0, CustomerSettingDocument.NONE));
+    KeptDocument.Kept<CustomerSettingDocument> kept() {
+        return kept.kept();
     }
 
     CustomerSettingDocument now() {
@@ -74,9 +62,6 @@ public class CustomerSettings {
     /** @param version that was looked at */
     @Transactional
     public void change(int version, CustomerSettingDocument document, String signIn) {
-        if (mapper.settingVersionLocked().orElse(0) != version) {
-            throw Refusal.changedSince(THING, "Somebody changed it meanwhile.", "Reload the page.");
-        }
         document.services().forEach(catalog::service);
         document.papers().stream()
                 .filter(each -> !PAPERS_FOR_CUSTOMERS.contains(each))
@@ -93,8 +78,7 @@ public class CustomerSettings {
         if (document.page()) {
             seal.of(CustomerLinks.PURPOSE, "");
         }
-        mapper.keepSetting(json.writeValueAsString(document), signIn, clock.instant());
-        setUpVersion.changed();
+        kept.change(version, document, signIn);
         auditLog.write(
                 signIn,
                 "changed what customers may do",

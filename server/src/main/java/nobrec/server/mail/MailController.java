@@ -33,6 +33,7 @@ import nobrec.server.audit.AuditLog;
 import nobrec.server.connection.OutsideAnswer;
 import nobrec.server.document.PaperKind;
 import nobrec.server.platform.csv.UploadedFile;
+import nobrec.server.platform.kept.KeptDocument;
 import nobrec.server.telling.GoneShipment;
 import nobrec.server.workorder.WorkOrders;
 import org.springframework.http.MediaType;
@@ -160,9 +161,10 @@ class MailController {
     @GetMapping("/rules")
     @ForAllButPackers
     MailRuleList all() {
+        KeptDocument.Kept<List<MailRuleDocument>> kept = rules.kept();
         return new MailRuleList(
-                rules.version(),
-                rules.all(),
+                kept.version(),
+                kept.document(),
                 Arrays.stream(Moment.values())
                         .filter(Moment::isMailed)
                         .map(each -> new Choice(each.name(), each.words()))
@@ -313,7 +315,7 @@ class MailController {
     @DeleteMapping("/files/{id}")
     @ForAdministrators
     MailRuleList removeFile(@PathVariable long id, Principal who) {
-        settings.removeFile(id, rules.all(), who.getName());
+        settings.removeFile(id, rules.kept().document(), who.getName());
         return all();
     }
 

@@ -27,22 +27,6 @@ interface MailMapper {
     @ChangesOneRow
     void keepLogo(@Param("bytes") byte[] bytes, @Param("mediaType") String mediaType);
 
-    /** JSON of each, in their order. */
-    List<String> rules();
-
-    Optional<Integer> ruleVersion();
-
-    Optional<Integer> ruleVersionLocked();
-
-    @ChangesAnyRows
-    void keepRuleSet(@Param("changedBy") String changedBy, @Param("changedAt") Instant changedAt);
-
-    @ChangesAnyRows
-    void forgetRules();
-
-    @ChangesAnyRows
-    void insertRules(@Param("definitions") List<String> definitions);
-
     List<MailFileRow> files();
 
     Optional<MailBytes> file(long id);

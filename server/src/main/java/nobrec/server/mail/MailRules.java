@@ -1,6 +1,5 @@
 package nobrec.server.mail;
 
-import java.time.Clock;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
@@ -14,13 +13,15 @@ import nobrec.core.telling.Template;
 import nobrec.server.audit.AuditLog;
 import nobrec.server.platform.Remembered;
 import nobrec.server.platform.SetUpVersion;
+import nobrec.server.platform.kept.KeptDocument;
+import nobrec.server.platform.kept.KeptDocuments;
 import nobrec.server.rule.RuleConditions;
 import nobrec.server.workorder.WorkOrders;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
-import tools.jackson.databind.json.JsonMapper;
+import tools.jackson.core.type.TypeReference;
 
 /** When which mails are written, as it is kept. */
 @Service
@@ -32,44 +33,34 @@ public class MailRules {
     record CountingRule(
             MailRuleDocument document, Condition condition, Template subject, Template body, List<MailAddress> fixed) {}
 
-    private final MailMapper mapper;
+    private final KeptDocument<List<MailRuleDocument>> kept;
     private final MailSettings settings;
     private final RuleConditions conditions;
     private final WorkOrders workOrders;
-    private final SetUpVersion setUpVersion;
     private final Remembered<List<CountingRule>> counting;
     private final AuditLog auditLog;
-    private final JsonMapper json;
-    private final Clock clock;
 
     MailRules(
-            MailMapper mapper,
+            KeptDocuments documents,
             MailSettings settings,
             RuleConditions conditions,
             WorkOrders workOrders,
             SetUpVersion setUpVersion,
-            AuditLog auditLog,
-            JsonMapper json,
-            Clock clock) {
-        this.mapper = mapper;
+            AuditLog auditLog) {
+        this.kept = documents.of("EMAILS", "The emails", new TypeReference<>() {}, List.of());
         this.settings = settings;
         this.conditions = conditions;
         this.workOrders = workOrders;
-        this.setUpVersion = setUpVersion;
         this.counting = new Remembered<>(setUpVersion, this::readCounting);
         this.auditLog = auditLog;
-        this.json = json;
-        this.clock = clock;
     }
 
-    List<MailRuleDocument> all() {
-        return mapper.rules().stream()
-                .map(each -> json.readValue(each, MailRuleDocument.class))
-                .toList();
+    KeptDocument.Kept<List<MailRuleDocument>> kept() {
+        return kept.kept();
     }
 
-    int version() {
-        return mapper.ruleVersion().orElse(0);
+    private List<MailRuleDocument> all() {
+        return kept().document();
     }
 
     /** Those that count at a moment, in their order. */
@@ -139,9 +130,6 @@ public class MailRules {
      */
     @Transactional
     public void change(int version, List<MailRuleDocument> rules, String signIn) {
-        if (mapper.ruleVersionLocked().orElse(0) != version) {
-            throw Refusal.changedSince("The emails", "Somebody changed them meanwhile.", "Reload the page.");
-        }
         Set<String> names = new HashSet<>();
         for (MailRuleDocument rule : rules) {
             read(rule);
@@ -152,12 +140,7 @@ public class MailRules {
                 requireUsable(rule);
             }
         }
-        mapper.keepRuleSet(signIn, clock.instant());
-        mapper.forgetRules();
-        if (!rules.isEmpty()) {
-            mapper.insertRules(rules.stream().map(json::writeValueAsString).toList());
-        }
-        setUpVersion.changed();
+        kept.change(version, rules, signIn);
         auditLog.write(
                 signIn,
                 "changed the emails",

@@ -16,6 +16,7 @@ import nobrec.core.telling.TellingFact;
 import nobrec.server.api.list.Choice;
 import nobrec.server.api.security.ForAllButPackers;
 import nobrec.server.api.security.ForRuleKeepers;
+import nobrec.server.platform.kept.KeptDocument;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.PutMapping;
@@ -61,9 +62,10 @@ class StatusRuleController {
     @GetMapping
     @ForAllButPackers
     StatusRuleList all() {
+        KeptDocument.Kept<List<StatusRuleDocument>> kept = rules.kept();
         return new StatusRuleList(
-                rules.version(),
-                rules.all(),
+                kept.version(),
+                kept.document(),
                 Arrays.stream(Moment.values())
                         .map(each -> new Choice(each.name(), each.words()))
                         .toList(),

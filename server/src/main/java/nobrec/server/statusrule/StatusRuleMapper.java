@@ -1,7 +1,6 @@
 package nobrec.server.statusrule;
 
 import java.time.Instant;
-import java.util.List;
 import java.util.Optional;
 import nobrec.server.platform.mapping.ChangesAnyRows;
 import org.apache.ibatis.annotations.Mapper;
@@ -9,22 +8,6 @@ import org.apache.ibatis.annotations.Param;
 
 @Mapper
 interface StatusRuleMapper {
-
-    /** JSON of each, in their order. */
-    List<String> all();
-
-    Optional<Integer> version();
-
-    Optional<Integer> versionLocked();
-
-    @ChangesAnyRows
-    void keepSet(@Param("changedBy") String changedBy, @Param("changedAt") Instant changedAt);
-
-    @ChangesAnyRows
-    void forget();
-
-    @ChangesAnyRows
-    void insert(@Param("definitions") List<String> definitions);
 
     Optional<String> status(long workOrderId);
 

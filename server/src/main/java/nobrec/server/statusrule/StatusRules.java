@@ -13,6 +13,8 @@ import nobrec.core.telling.Template;
 import nobrec.server.audit.AuditLog;
 import nobrec.server.platform.Remembered;
 import nobrec.server.platform.SetUpVersion;
+import nobrec.server.platform.kept.KeptDocument;
+import nobrec.server.platform.kept.KeptDocuments;
 import nobrec.server.rule.RuleConditions;
 import nobrec.server.telling.JobStatuses;
 import nobrec.server.workorder.WorkOrders;
@@ -20,7 +22,7 @@ import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
-import tools.jackson.databind.json.JsonMapper;
+import tools.jackson.core.type.TypeReference;
 
 /** Rules on events, as they are kept; and the status they gave each job. */
 @Service
@@ -29,59 +31,51 @@ public class StatusRules implements JobStatuses {
     private static final Logger LOG = LoggerFactory.getLogger(StatusRules.class);
 
     /** @param ever whether rules were kept at any time, so that jobs may have a status */
-    private record Kept(boolean ever, List<CountingRule> rules) {}
+    private record Counting(boolean ever, List<CountingRule> rules) {}
 
     /** One that counts, read. */
     record CountingRule(StatusRuleDocument document, Condition condition, Template note) {}
 
     private final StatusRuleMapper mapper;
+    private final KeptDocument<List<StatusRuleDocument>> kept;
     private final RuleConditions conditions;
     private final WorkOrders workOrders;
-    private final SetUpVersion setUpVersion;
-    private final Remembered<Kept> kept;
+    private final Remembered<Counting> counting;
     private final AuditLog auditLog;
-    private final JsonMapper json;
     private final Clock clock;
 
     StatusRules(
             StatusRuleMapper mapper,
+            KeptDocuments documents,
             RuleConditions conditions,
             WorkOrders workOrders,
             SetUpVersion setUpVersion,
             AuditLog auditLog,
-            JsonMapper json,
             Clock clock) {
         this.mapper = mapper;
+        this.kept = documents.of("STATUS_RULES", "The rules on events", new TypeReference<>() {}, List.of());
         this.conditions = conditions;
         this.workOrders = workOrders;
-        this.setUpVersion = setUpVersion;
-        this.kept =
-                new Remembered<>(setUpVersion, () -> new Kept(mapper.version().isPresent(), readCounting()));
+        this.counting = new Remembered<>(setUpVersion, this::readCounting);
         this.auditLog = auditLog;
-        this.json = json;
         this.clock = clock;
     }
 
-    List<StatusRuleDocument> all() {
-        return mapper.all().stream()
-                .map(each -> json.readValue(each, StatusRuleDocument.class))
-                .toList();
-    }
-
-    int version() {
-        return mapper.version().orElse(0);
+    KeptDocument.Kept<List<StatusRuleDocument>> kept() {
+        return kept.kept();
     }
 
     /** Those that count at a moment, in their order. */
     List<CountingRule> at(Moment moment) {
-        return kept.get().rules().stream()
+        return counting.get().rules().stream()
                 .filter(rule -> rule.document().moment() == moment)
                 .toList();
     }
 
     /** One that cannot be read any more counts no longer; it holds up no other. */
-    private List<CountingRule> readCounting() {
-        return all().stream()
+    private Counting readCounting() {
+        KeptDocument.Kept<List<StatusRuleDocument>> now = kept();
+        List<CountingRule> rules = now.document().stream()
                 .filter(StatusRuleDocument::enabled)
                 .flatMap(each -> {
                     try {
@@ -92,6 +86,7 @@ public class StatusRules implements JobStatuses {
                     }
                 })
                 .toList();
+        return new Counting(now.version() > 0, rules);
     }
 
     /** @throws Refusal that names what of it cannot be read */
@@ -112,9 +107,6 @@ public class StatusRules implements JobStatuses {
      */
     @Transactional
     public void change(int version, List<StatusRuleDocument> rules, String signIn) {
-        if (mapper.versionLocked().orElse(0) != version) {
-            throw Refusal.changedSince("The rules on events", "Somebody changed them meanwhile.", "Reload the page.");
-        }
         Set<String> names = new HashSet<>();
         for (StatusRuleDocument rule : rules) {
             read(rule);
@@ -125,12 +117,7 @@ public class StatusRules implements JobStatuses {
                 requireTried(rule);
             }
         }
-        mapper.keepSet(signIn, clock.instant());
-        mapper.forget();
-        if (!rules.isEmpty()) {
-            mapper.insert(rules.stream().map(json::writeValueAsString).toList());
-        }
-        setUpVersion.changed();
+        kept.change(version, rules, signIn);
         auditLog.write(
                 signIn,
                 "changed the rules on events",
@@ -149,7 +136,7 @@ public class StatusRules implements JobStatuses {
 
     @Override
     public String of(long workOrderId) {
-        return !kept.get().ever() ? "" : mapper.status(workOrderId).orElse("");
+        return !counting.get().ever() ? "" : mapper.status(workOrderId).orElse("");
     }
 
     void setStatus(long workOrderId, String status, String rule) {

@@ -31,34 +31,14 @@ class MailTest extends ServerTest {
     private OutboxWorker worker;
 
     private static Map<String, Object> rule(String name, String moment, String subject, String body) {
-        Map<String, Object> rule = new HashMap<>();
+        Map<String, Object> rule = email(moment, "W-1", subject, body);
         rule.put("name", name);
-        rule.put("moment", moment);
-        rule.put("condition", Map.of("kind", "ALL", "parts", List.of()));
-        rule.put("toJob", false);
-        rule.put("toField", "");
-        rule.put("toFixed", TO);
-        rule.put("colleagues", false);
-        rule.put("subject", subject);
-        rule.put("body", body);
-        rule.put("papers", List.of());
-        rule.put("files", List.of());
-        rule.put("enabled", true);
-        rule.put("triedOn", "W-1");
         return rule;
-    }
-
-    private MvcTestResult keep(List<Map<String, Object>> rules) {
-        MvcTestResult kept = send(
-                "PUT", RULES, Map.of("version", get(RULES).path("version").asInt(), "rules", rules), "hollis", "OWNER");
-        // other threads may know it a second later
-        await().pollDelay(Duration.ofMillis(1_100)).until(() -> true);
-        return kept;
     }
 
     @AfterEach
     void nothingIsWritten() {
-        keep(List.of());
+        keepEmails(List.of());
     }
 
     private List<ReceivedMail> mailsAbout(String job) {
@@ -93,7 +73,7 @@ class MailTest extends ServerTest {
                 "Good day,\n\n**{job}** goes by {service} & is there on {arrival | MMM d}.\n\n- {tracking}\n- <b>{packages}</b>");
         rule.put("papers", List.of("PACKING_SLIP"));
         rule.put("triedOn", "T-150");
-        assertThat(keep(List.of(rule))).hasStatusOk();
+        assertThat(keepEmails(List.of(rule))).hasStatusOk();
         assertThat(ship(weighedJob("T-150", "Plover Ground"))).hasStatusOk();
         ReceivedMail mail = awaitMail("T-150");
         assertThat(mail.to()).isEqualTo(TO);
@@ -119,7 +99,7 @@ class MailTest extends ServerTest {
         bringIn("T-151", "Plover Ground");
         Map<String, Object> rule = rule("Shipped", "LABEL_BOUGHT", "{job}", "Gone.");
         rule.put("triedOn", "T-151");
-        keep(List.of(rule));
+        keepEmails(List.of(rule));
         standIns().mail().setMood(MailMood.GREYLISTS);
         ship(weighedJob("T-151", "Plover Ground"));
         awaitAnswer("T-151", "says later: 451");
@@ -141,7 +121,7 @@ class MailTest extends ServerTest {
         bringIn("T-154", "Plover Ground");
         Map<String, Object> rule = rule("Shipped", "LABEL_BOUGHT", "{job}", "Gone.");
         rule.put("triedOn", "T-154");
-        keep(List.of(rule));
+        keepEmails(List.of(rule));
         standIns().mail().setMood(MailMood.BREAKS_OFF);
         ship(weighedJob("T-154", "Plover Ground"));
         awaitAnswer("T-154", "it may have arrived");
@@ -156,7 +136,7 @@ class MailTest extends ServerTest {
         Map<String, Object> rule = rule("Shipped", "LABEL_BOUGHT", "{job} {customer PO}", "Gone.");
         rule.put("triedOn", "T-155");
         rule.put("toFixed", TO + "\r\nBcc: all@others.example");
-        keep(List.of(rule));
+        keepEmails(List.of(rule));
         ship(weighedJobAgain("T-155"));
         ReceivedMail mail = awaitMail("T-155");
         assertThat(mail.subject()).isEqualTo("T-155 PO 7 Bcc: all@others.example");
@@ -182,7 +162,7 @@ class MailTest extends ServerTest {
         Map<String, Object> rule = rule("Shipped", "LABEL_BOUGHT", "{job}", "Gone.");
         rule.put("triedOn", "T-156");
         rule.put("toFixed", "once@quillfeather.example");
-        keep(List.of(rule));
+        keepEmails(List.of(rule));
         ship(weighedJobAgain("T-156"));
         String link = awaitMail("T-156").headers().get("List-Unsubscribe").replaceAll("^\\s*<|>\\s*$", "");
         assertThat(link).startsWith("https://ship.marrowby.example/api/v1/events/mail-stops?to=once%40");
@@ -210,18 +190,18 @@ class MailTest extends ServerTest {
     @Test
     void aRuleIsReadBeforeItIsKeptAndTriedBeforeItCounts() {
         Map<String, Object> unknownFact = rule("Odd", "LABEL_BOUGHT", "{speed}", "Gone.");
-        assertThat(keep(List.of(unknownFact))).hasStatus(HttpStatus.UNPROCESSABLE_CONTENT);
+        assertThat(keepEmails(List.of(unknownFact))).hasStatus(HttpStatus.UNPROCESSABLE_CONTENT);
         Map<String, Object> toNobody = rule("Odd", "LABEL_BOUGHT", "{job}", "Gone.");
         toNobody.put("toFixed", "");
-        assertThat(keep(List.of(toNobody))).hasStatus(HttpStatus.UNPROCESSABLE_CONTENT);
+        assertThat(keepEmails(List.of(toNobody))).hasStatus(HttpStatus.UNPROCESSABLE_CONTENT);
         Map<String, Object> untried = rule("Odd", "LABEL_BOUGHT", "{job}", "Gone.");
         untried.remove("triedOn");
-        assertThat(keep(List.of(untried))).hasStatus(HttpStatus.UNPROCESSABLE_CONTENT);
+        assertThat(keepEmails(List.of(untried))).hasStatus(HttpStatus.UNPROCESSABLE_CONTENT);
         Map<String, Object> missingFile = rule("Odd", "LABEL_BOUGHT", "{job}", "Gone.");
         missingFile.put("files", new ArrayList<>(List.of(99_999)));
         bringIn("T-158", "Plover Ground");
         missingFile.put("triedOn", "T-158");
-        assertThat(keep(List.of(missingFile))).hasStatus(HttpStatus.UNPROCESSABLE_CONTENT);
+        assertThat(keepEmails(List.of(missingFile))).hasStatus(HttpStatus.UNPROCESSABLE_CONTENT);
         assertThat(send("GET", RULES, Map.of(), "rufus", "PACKER")).hasStatus(HttpStatus.FORBIDDEN);
         assertThat(send("PUT", RULES, Map.of("version", 0, "rules", List.of()), "odette", "BOOKKEEPER"))
                 .hasStatus(HttpStatus.FORBIDDEN);
@@ -245,7 +225,7 @@ class MailTest extends ServerTest {
         bringIn("MD-1", "Plover Ground");
         Map<String, Object> rule = rule("Please look", "EXCEPTION", "About {job}", "Look: {job}.");
         rule.put("enabled", false);
-        keep(List.of(rule));
+        keepEmails(List.of(rule));
         JsonNode outcomes = json(send(
                 "POST", "/api/v1/emails/writing", Map.of("jobs", List.of("MD-1", "MD-none"), "email", "Please look")));
         assertThat(outcomes.path("done").asInt()).isEqualTo(1);
@@ -253,7 +233,7 @@ class MailTest extends ServerTest {
         assertThat(awaitMail("MD-1").subject()).isEqualTo("About MD-1");
         rule.put("toFixed", "");
         rule.put("toJob", true);
-        keep(List.of(rule));
+        keepEmails(List.of(rule));
         JsonNode nobody =
                 json(send("POST", "/api/v1/emails/writing", Map.of("jobs", List.of("MD-1"), "email", "Please look")));
         assertThat(nobody.path("refused").get(0).path("reason").asString())
@@ -276,7 +256,7 @@ class MailTest extends ServerTest {
         bringIn("T-161", "Plover Ground");
         Map<String, Object> rule = rule("Shipped", "LABEL_BOUGHT", "{job}", "Gone.");
         rule.put("triedOn", "T-161");
-        keep(List.of(rule));
+        keepEmails(List.of(rule));
         ship(weighedJobAgain("T-161"));
         ReceivedMail mail = awaitMail("T-161");
         await().until(() -> "DONE".equals(entryOf("T-161").get("state")));

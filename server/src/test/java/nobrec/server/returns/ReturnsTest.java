@@ -311,7 +311,11 @@ class ReturnsTest extends ServerTest {
         JsonNode back = json(ask(wish));
         reminders.remindAll();
         assertThat(remindersOf(back)).as("no email is written at this moment").isZero();
-        emailReminds(true);
+        keepEmails(List.of(email(
+                "RETURN_REMINDER",
+                "T-162",
+                "Your return of {job}",
+                "Still to come: {to come back}[ with {return label}], by {return due | MMMM d}.")));
         try {
             reminders.remindAll();
             reminders.remindAll();
@@ -326,7 +330,7 @@ class ReturnsTest extends ServerTest {
                     .atMost(Duration.ofSeconds(20))
                     .until(() -> mailsAbout("T-162").size() == 2);
         } finally {
-            emailReminds(false);
+            keepEmails(List.of());
         }
     }
 
@@ -340,38 +344,5 @@ class ReturnsTest extends ServerTest {
         return standIns().mail().mails().stream()
                 .filter(mail -> mail.subject().contains(job))
                 .toList();
-    }
-
-    private void emailReminds(boolean enabled) {
-        Map<String, Object> rule = new HashMap<>(Map.of(
-                "name", "Still to come back",
-                "moment", "RETURN_REMINDER",
-                "condition", Map.of("kind", "ALL", "parts", List.of()),
-                "toField", "",
-                "toFixed", "dock@quillfeather.example",
-                "subject", "Your return of {job}",
-                "body", "Still to come: {to come back}[ with {return label}], by {return due | MMMM d}."));
-        rule.putAll(Map.of(
-                "toJob",
-                false,
-                "colleagues",
-                false,
-                "papers",
-                List.of(),
-                "files",
-                List.of(),
-                "enabled",
-                enabled,
-                "triedOn",
-                "T-162"));
-        String path = "/api/v1/emails/rules";
-        assertThat(send(
-                        "PUT",
-                        path,
-                        Map.of("version", get(path).path("version").asInt(), "rules", List.of(rule)),
-                        "hollis",
-                        "OWNER"))
-                .hasStatusOk();
-        Awaitility.await().pollDelay(Duration.ofMillis(1_200)).until(() -> true);
     }
 }

@@ -208,30 +208,11 @@ class TellingMeasurementTest extends MeasurementTest {
 
     // What others are told --------------------------------------------------------------------------------------
 
-    private void emailIs(String job, boolean enabled) {
-        Map<String, Object> rule = new HashMap<>();
-        rule.put("name", "Measured");
-        rule.put("moment", "LABEL_BOUGHT");
-        rule.put("condition", Map.of("kind", "ALL", "parts", List.of()));
-        rule.put("toJob", false);
-        rule.put("toField", "");
-        rule.put("toFixed", "dock@quillfeather.example");
-        rule.put("colleagues", false);
-        rule.put("subject", "{job}");
-        rule.put("body", "{job} goes by {service}: {tracking}");
-        rule.put("papers", List.of());
-        rule.put("files", List.of());
+    private void emailIs(boolean enabled) {
+        Map<String, Object> rule =
+                email("LABEL_BOUGHT", "T-1", "{job}", "{job} goes by {service}: {tracking}");
         rule.put("enabled", enabled);
-        rule.put("triedOn", job);
-        String path = "/api/v1/emails/rules";
-        assertThat(send(
-                        "PUT",
-                        path,
-                        Map.of("version", get(path).path("version").asInt(), "rules", List.of(rule)),
-                        "hollis",
-                        "OWNER"))
-                .hasStatusOk();
-        await().pollDelay(Duration.ofMillis(1_200)).until(() -> true);
+        assertThat(keepEmails(List.of(rule))).hasStatusOk();
     }
 
     private long notDone(String job) {
@@ -272,7 +253,7 @@ class TellingMeasurementTest extends MeasurementTest {
     @Test
     void fromTheLabelToTheWriteBackAndTheMail() throws IOException {
         bringIn("T-1", "Plover Ground");
-        emailIs("T-1", true);
+        emailIs(true);
         List<Double> times = new ArrayList<>();
         for (int job = 2; job <= LOOKS; job++) {
             String number = "T-" + job;
@@ -284,7 +265,7 @@ class TellingMeasurementTest extends MeasurementTest {
                         .until(() -> done(number, "MAIL") > 0 && done(number, "SOURCE") > 0 && notDone(number) == 0);
             }));
         }
-        emailIs("T-1", false);
+        emailIs(false);
         report("""
 
                 ## From an event to those who are told
@@ -321,7 +302,7 @@ class TellingMeasurementTest extends MeasurementTest {
             assertThat(ship(weighedJob("T-" + job, "Plover Ground"))).hasStatusOk();
             jobs.add("T-" + job);
         }
-        emailIs("T-41", false);
+        emailIs(false);
         String weight = "/api/v1/shipments/"
                 + weighedJob("T-100", "Plover Ground").path("id").asLong() + "/packages/1/weight-preview";
         await().atMost(Duration.ofSeconds(60))
@@ -333,7 +314,7 @@ class TellingMeasurementTest extends MeasurementTest {
         double usual = median(previews(weight, LOOKS));
         paused(true);
         for (int times = 0; times < MANY / jobs.size(); times++) {
-            assertThat(send("POST", "/api/v1/emails/writing", Map.of("jobs", jobs, "email", "Measured")))
+            assertThat(send("POST", "/api/v1/emails/writing", Map.of("jobs", jobs, "email", "Email")))
                     .hasStatusOk();
         }
         writeBack(jobs);
