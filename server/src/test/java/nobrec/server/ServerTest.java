@@ -12,6 +12,7 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.Duration;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
@@ -247,15 +248,24 @@ public abstract class ServerTest {
     /** An email to a fixed address that is written at a moment; the caller changes what it needs otherwise. */
     protected static Map<String, Object> email(String moment, String triedOn, String subject, String body) {
         Map<String, Object> rule = new HashMap<>(Map.of(
-                "name", "Email",
-                "moment", moment,
-                "condition", Map.of("kind", "ALL", "parts", List.of()),
-                "toJob", false,
-                "toField", "",
-                "toFixed", "dock@quillfeather.example",
-                "colleagues", false,
-                "subject", subject,
-                "body", body));
+                "name",
+                "Email",
+                "moment",
+                moment,
+                "condition",
+                Map.of("kind", "ALL", "parts", List.of()),
+                "toJob",
+                false,
+                "toField",
+                "",
+                "toFixed",
+                "dock@quillfeather.example",
+                "colleagues",
+                false,
+                "subject",
+                subject,
+                "body",
+                body));
         rule.putAll(Map.of("papers", List.of(), "files", List.of(), "enabled", true, "triedOn", triedOn));
         return rule;
     }
@@ -264,11 +274,7 @@ public abstract class ServerTest {
     protected MvcTestResult keepEmails(List<Map<String, Object>> emails) {
         String path = "/api/v1/emails/rules";
         MvcTestResult kept = send(
-                "PUT",
-                path,
-                Map.of("version", get(path).path("version").asInt(), "rules", emails),
-                "hollis",
-                "OWNER");
+                "PUT", path, Map.of("version", get(path).path("version").asInt(), "rules", emails), "hollis", "OWNER");
         otherThreadsKnow();
         return kept;
     }

@@ -2,7 +2,6 @@ package nobrec.core.address;
 
 import java.util.Arrays;
 import java.util.List;
-import java.util.stream.Stream;
 import nobrec.core.notation.Reading;
 
 /** An address in one text: company; person; street; street 2; city; state; postal code; country. */
@@ -19,15 +18,7 @@ public final class AddressText {
     public static String write(PostalAddress address) {
         return String.join(
                         "; ",
-                        Stream.of(
-                                        address.company(),
-                                        address.person(),
-                                        address.street(),
-                                        address.street2(),
-                                        address.city(),
-                                        address.state(),
-                                        address.postalCode(),
-                                        address.country())
+                        address.parts().stream()
                                 .map(part -> part.replace(';', ','))
                                 .toList())
                 .strip();

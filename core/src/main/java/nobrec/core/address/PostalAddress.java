@@ -1,5 +1,8 @@
 package nobrec.core.address;
 
+import java.util.List;
+import java.util.stream.Stream;
+
 /**
  * Where something goes to or comes from. Texts are stripped; a part that is not there is an empty text.
  *
@@ -29,6 +32,18 @@ public record PostalAddress(
     /** The same in another country. */
     public PostalAddress in(String other) {
         return new PostalAddress(company, person, street, street2, city, state, postalCode, other);
+    }
+
+    /** All eight, in the order in which they are declared. */
+    public List<String> parts() {
+        return List.of(company, person, street, street2, city, state, postalCode, country);
+    }
+
+    /** As it is read in one go: who, where, and the country; nothing for what is not there. */
+    public List<String> lines() {
+        return Stream.of(company, person, street, street2, cityLine(), country)
+                .filter(line -> !line.isEmpty())
+                .toList();
     }
 
     /** The name a driver looks for: the company, or the person where there is none. */

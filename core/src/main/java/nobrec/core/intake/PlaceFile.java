@@ -7,6 +7,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Stream;
 import nobrec.core.address.Countries;
 import nobrec.core.address.PlaceKind;
 import nobrec.core.address.PostalAddress;
@@ -100,19 +101,12 @@ public final class PlaceFile {
 
     public static List<String> row(Entry entry) {
         PostalAddress address = entry.address();
-        return List.of(
-                        address.company(),
-                        address.person(),
-                        address.street(),
-                        address.street2(),
-                        address.city(),
-                        address.state(),
-                        address.postalCode(),
-                        address.country(),
-                        entry.phone(),
-                        entry.kind().map(PlaceKind::words).orElse(""),
-                        entry.note())
-                .stream()
+        return Stream.concat(
+                        address.parts().stream(),
+                        Stream.of(
+                                entry.phone(),
+                                entry.kind().map(PlaceKind::words).orElse(""),
+                                entry.note()))
                 .map(SpreadsheetText::harmless)
                 .toList();
     }

@@ -4,7 +4,6 @@ import java.time.Clock;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import java.util.stream.Stream;
 import nobrec.core.address.AddressCheck;
 import nobrec.core.address.PostalAddress;
 import nobrec.core.customer.AddressAnswer;
@@ -144,15 +143,7 @@ class AskedAddresses {
 
     /** Read as if a person typed it on the job's page. */
     private void change(WorkOrder job, PostalAddress address, String signIn) {
-        List<String> texts = List.of(
-                address.company(),
-                address.person(),
-                address.street(),
-                address.street2(),
-                address.city(),
-                address.state(),
-                address.postalCode(),
-                address.country());
+        List<String> texts = address.parts();
         List<JobEdits.Edit> all = new ArrayList<>();
         for (int each = 0; each < texts.size(); each++) {
             all.add(new JobEdits.Edit(OrderField.SHIP_TO.get(each), 0, Optional.empty(), texts.get(each)));
@@ -257,16 +248,6 @@ class AskedAddresses {
     }
 
     static String line(PostalAddress address) {
-        return String.join(
-                ", ",
-                Stream.of(
-                                address.company(),
-                                address.person(),
-                                address.street(),
-                                address.street2(),
-                                address.cityLine(),
-                                address.country())
-                        .filter(each -> !each.isEmpty())
-                        .toList());
+        return String.join(", ", address.lines());
     }
 }

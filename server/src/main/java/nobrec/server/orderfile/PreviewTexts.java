@@ -3,7 +3,6 @@ package nobrec.server.orderfile;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import java.util.stream.Collectors;
 import nobrec.core.address.PostalAddress;
 import nobrec.core.intake.OrderReader;
 import nobrec.core.intake.WorkOrderDraft;
@@ -80,16 +79,7 @@ final class PreviewTexts {
     }
 
     private static String address(PostalAddress address) {
-        return List.of(
-                        address.company(),
-                        address.person(),
-                        address.street(),
-                        address.street2(),
-                        address.cityLine(),
-                        address.country())
-                .stream()
-                .filter(each -> !each.isBlank())
-                .collect(Collectors.joining(" · "));
+        return String.join(" · ", address.lines());
     }
 
     private static PreviewedLine line(WorkOrderDraft.Line line, UnitSystem units) {

@@ -74,14 +74,7 @@ class JobListPaper {
             case STATUS -> job.status().words();
             case PROMISE -> job.promiseDate().map(DayWords::withYear).orElse("");
             case SERVICE -> job.requestedService();
-            case SHIP_TO ->
-                joined(
-                        job.shipTo().company(),
-                        job.shipTo().person(),
-                        job.shipTo().street(),
-                        job.shipTo().street2(),
-                        job.shipTo().cityLine(),
-                        job.shipTo().country());
+            case SHIP_TO -> String.join(", ", job.shipTo().lines());
             case PHONE -> job.phone();
             case BATCH -> job.particulars().batch();
             case PIECES ->

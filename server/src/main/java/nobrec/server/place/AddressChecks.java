@@ -48,15 +48,6 @@ public class AddressChecks {
 
     /** Of an address as it is written, every letter of it. */
     static String fingerprint(PostalAddress address) {
-        return Fingerprint.of(String.join(
-                "\n",
-                address.company(),
-                address.person(),
-                address.street(),
-                address.street2(),
-                address.city(),
-                address.state(),
-                address.postalCode(),
-                address.country()));
+        return Fingerprint.of(String.join("\n", address.parts()));
     }
 }

@@ -16,7 +16,6 @@ import java.nio.file.Path;
 import java.sql.Timestamp;
 import java.time.Duration;
 import java.util.ArrayList;
-import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.Collectors;
@@ -209,8 +208,7 @@ class TellingMeasurementTest extends MeasurementTest {
     // What others are told --------------------------------------------------------------------------------------
 
     private void emailIs(boolean enabled) {
-        Map<String, Object> rule =
-                email("LABEL_BOUGHT", "T-1", "{job}", "{job} goes by {service}: {tracking}");
+        Map<String, Object> rule = email("LABEL_BOUGHT", "T-1", "{job}", "{job} goes by {service}: {tracking}");
         rule.put("enabled", enabled);
         assertThat(keepEmails(List.of(rule))).hasStatusOk();
     }
