@@ -89,6 +89,7 @@ const COLUMNS: Column[] = [
       >
         {statusWord(row.status)}
         {row.held && row.status !== "SHIPPED" && <strong className="text-warning"> on hold</strong>}
+        {row.jobStatus && <span className="quiet block text-sm font-normal">{row.jobStatus}</span>}
       </span>
     ),
   },

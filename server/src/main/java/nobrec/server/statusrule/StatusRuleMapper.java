@@ -1,6 +1,8 @@
 package nobrec.server.statusrule;
 
 import java.time.Instant;
+import java.util.Collection;
+import java.util.List;
 import java.util.Optional;
 import nobrec.server.platform.mapping.ChangesAnyRows;
 import org.apache.ibatis.annotations.Mapper;
@@ -10,6 +12,8 @@ import org.apache.ibatis.annotations.Param;
 interface StatusRuleMapper {
 
     Optional<String> status(long workOrderId);
+
+    List<JobStatusRow> statuses(@Param("ids") Collection<Long> ids);
 
     @ChangesAnyRows
     void setStatus(

@@ -1,10 +1,13 @@
 package nobrec.server.statusrule;
 
 import java.time.Clock;
+import java.util.Collection;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Collectors;
 import nobrec.core.refusal.Refusal;
 import nobrec.core.rule.Condition;
 import nobrec.core.telling.FactScope;
@@ -18,6 +21,7 @@ import nobrec.server.platform.kept.KeptDocuments;
 import nobrec.server.rule.RuleConditions;
 import nobrec.server.telling.JobStatuses;
 import nobrec.server.workorder.WorkOrders;
+import nobrec.server.workorder.list.JobStatusTexts;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.stereotype.Service;
@@ -26,7 +30,7 @@ import tools.jackson.core.type.TypeReference;
 
 /** Rules on events, as they are kept; and the status they gave each job. */
 @Service
-public class StatusRules implements JobStatuses {
+public class StatusRules implements JobStatuses, JobStatusTexts {
 
     private static final Logger LOG = LoggerFactory.getLogger(StatusRules.class);
 
@@ -137,6 +141,14 @@ public class StatusRules implements JobStatuses {
     @Override
     public String of(long workOrderId) {
         return !counting.get().ever() ? "" : mapper.status(workOrderId).orElse("");
+    }
+
+    @Override
+    public Map<Long, String> of(Collection<Long> workOrderIds) {
+        return workOrderIds.isEmpty() || !counting.get().ever()
+                ? Map.of()
+                : mapper.statuses(workOrderIds).stream()
+                        .collect(Collectors.toMap(JobStatusRow::workOrderId, JobStatusRow::status));
     }
 
     void setStatus(long workOrderId, String status, String rule) {

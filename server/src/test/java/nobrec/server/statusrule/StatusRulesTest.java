@@ -171,5 +171,12 @@ class StatusRulesTest extends ServerTest {
         await().pollDelay(Duration.ofSeconds(1)).until(() -> true);
         workOrders.keepInvoiceState("T-120", InvoiceState.PAID, "by itself");
         assertThat(statusOf("T-120")).isEqualTo("Paid");
+        assertThat(get("/api/v1/work-orders?number=T-120")
+                        .path("rows")
+                        .get(0)
+                        .path("jobStatus")
+                        .asString())
+                .as("in the list of jobs")
+                .isEqualTo("Paid");
     }
 }

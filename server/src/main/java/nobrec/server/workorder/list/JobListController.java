@@ -10,6 +10,7 @@ import jakarta.validation.constraints.Size;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import nobrec.core.charging.FreightTerms;
 import nobrec.core.joblist.JobFilter;
@@ -43,6 +44,7 @@ class JobListController {
     /**
      * @param weight of all pieces, as the records say it; left out where one line does not
      * @param value of all pieces, likewise
+     * @param jobStatus that the shop itself gave it; empty text where it has none
      * @param goingThereToo other jobs that have not left and go to the same place
      */
     record JobRow(
@@ -55,6 +57,7 @@ class JobListController {
             String requestedService,
             FreightTerms terms,
             WorkOrderStatus status,
+            String jobStatus,
             boolean held,
             int lines,
             int pieces,
@@ -85,11 +88,13 @@ class JobListController {
 
     private final JobLists lists;
     private final JobFilters filters;
+    private final JobStatusTexts statuses;
     private final NobrecSettings settings;
 
-    JobListController(JobLists lists, JobFilters filters, NobrecSettings settings) {
+    JobListController(JobLists lists, JobFilters filters, JobStatusTexts statuses, NobrecSettings settings) {
         this.lists = lists;
         this.filters = filters;
+        this.statuses = statuses;
         this.settings = settings;
     }
 
@@ -104,8 +109,12 @@ class JobListController {
             WebRequest asked) {
         JobFilter filter = filters.read(asked.getParameterMap());
         JobLists.Page page = lists.page(filter, JobCursor.read(cursor), limit);
+        Map<Long, String> given =
+                statuses.of(page.rows().stream().map(JobListRow::id).toList());
         return new JobList(
-                page.rows().stream().map(this::row).toList(),
+                page.rows().stream()
+                        .map(row -> row(row, given.getOrDefault(row.id(), "")))
+                        .toList(),
                 page.next().map(JobCursor::text),
                 page.count(),
                 page.more(),
@@ -139,7 +148,7 @@ class JobListController {
                 sum.unknown());
     }
 
-    private JobRow row(JobListRow row) {
+    private JobRow row(JobListRow row, String jobStatus) {
         return new JobRow(
                 row.id(),
                 row.number(),
@@ -150,6 +159,7 @@ class JobListController {
                 row.service(),
                 row.terms(),
                 row.status(),
+                jobStatus,
                 row.held(),
                 row.lines(),
                 row.pieces(),
