@@ -135,7 +135,7 @@ class ScreenshotsTest {
     private void customerPage() throws IOException {
         try (Desk desk = new Desk(application).signIn("ines");
                 Desk phone = new Desk(application, 390, 800)) {
-            desk.open("/jobs/one?job=2398");
+            desk.open("/jobs/one?job=2404");
             desk.waitForText("The customer’s page");
             phone.browser()
                     .get(desk.browser()

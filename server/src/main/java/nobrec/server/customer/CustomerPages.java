@@ -28,7 +28,7 @@ import org.springframework.stereotype.Component;
 @Component
 class CustomerPages {
 
-    private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("EEE, MMMM d", Locale.US);
+    private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("EEE, MMM d", Locale.US);
     private static final DateTimeFormatter MOMENT = DateTimeFormatter.ofPattern("MMM d, h:mm a", Locale.US);
 
     private final WaysOfJobs ways;
@@ -103,7 +103,11 @@ class CustomerPages {
         page.put("whyNot", found.whyNot());
         page.put("ended", found.ended());
         page.put("before", link.serviceCode());
-        page.put("ways", found.ways().all().stream().map(CustomerPages::way).toList());
+        List<CustomerWay> all = found.ways().all();
+        boolean only = all.size() == 1 && all.get(0).chosen();
+        page.put("only", only ? way(all.get(0)) : false);
+        page.put("choice", found.whyNot().isEmpty() && !only);
+        page.put("ways", all.stream().map(CustomerPages::way).toList());
     }
 
     private static Map<String, Object> way(CustomerWay way) {

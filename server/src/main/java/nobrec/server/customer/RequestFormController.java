@@ -41,7 +41,7 @@ class RequestFormController {
     private static final int LONGEST_ADDRESS = 254;
     private static final String TEMPLATE = "form";
     private static final String TITLE = "What would freight cost?";
-    private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("EEE, MMMM d", Locale.US);
+    private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("EEE, MMM d", Locale.US);
     private static final List<String> FIELDS = List.of(
             "what",
             "pieces",

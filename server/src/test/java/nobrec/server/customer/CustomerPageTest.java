@@ -94,6 +94,15 @@ class CustomerPageTest extends CustomerVisit {
     }
 
     @Test
+    void whereOnlyOneWayIsLeftNothingIsAsked() {
+        weighedJob("CP-9", "Plover Ground");
+        set(Map.of("page", true, "services", List.of("PLV-GROUND")));
+        assertThat(page(link("CP-9")))
+                .contains("Plover Ground", "nothing else to choose")
+                .doesNotContain("Choose this way");
+    }
+
+    @Test
     void aLinkThatIsGuessedOrWithdrawnLeadsNowhere() {
         weighedJob("CP-3", "Plover Ground");
         String link = link("CP-3");
@@ -143,12 +152,12 @@ class CustomerPageTest extends CustomerVisit {
     void anAddressOfAnotherPriceWaitsForOurYes() {
         weighedJob("CP-5", "Plover Ground");
         String link = link("CP-5");
-        String before = ways(page(link)).stream()
-                .filter(Way::chosen)
-                .findFirst()
-                .orElseThrow()
-                .price();
-        assertThat(post(link + "/way", Map.of("way", chosenWay(link).value(), "before", "")))
+        String before = get("/api/v1/shipments?job=CP-5")
+                .path("charge")
+                .path("total")
+                .path("amount")
+                .asString();
+        assertThat(post(link + "/way", Map.of("way", "PLV-GROUND " + before, "before", "")))
                 .hasStatus(HttpStatus.SEE_OTHER);
         MvcTestResult asked = post(link + "/address", address("700 Pike St", "Seattle", "WA", "98101"));
         assertThat(asked.getResponse().getHeader("Location")).endsWith("?said=asked");
