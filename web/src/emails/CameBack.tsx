@@ -16,7 +16,10 @@ export function CameBack() {
       <h2>An email came back</h2>
       <p className="mt-1">
         Mail servers write later that an email could not be delivered. Open that report as your mail program
-        saves it (.eml): the email stands under <Link to="/postings?state=FAILED" className="underline decoration-base-300">Postings, failed</Link>{" "}
+        saves it (.eml): the email stands under{" "}
+        <Link to="/postings?state=FAILED" className="underline decoration-base-300">
+          Postings, failed
+        </Link>{" "}
         then, with the reason.
       </p>
       <div className="mt-2">
