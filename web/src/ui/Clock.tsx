@@ -16,7 +16,7 @@ export function Clock({ now, timeZone, demo }: { now: string; timeZone: string; 
   }, [now]);
   const shown = new Date(new Date(now).getTime() + passed).toISOString();
   return (
-    <span className="relative text-right leading-tight">
+    <span className="relative shrink-0 text-right leading-tight whitespace-nowrap">
       <span className="figure block">{moment(shown, timeZone)}</span>
       {demo && <TimeToPass />}
     </span>

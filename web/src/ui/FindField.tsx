@@ -104,7 +104,7 @@ export function FindField() {
   return (
     <form
       role="search"
-      className="flex items-center gap-2"
+      className="flex min-w-0 items-center gap-2"
       onSubmit={(event) => {
         event.preventDefault();
         void find(field.current?.value ?? "");
@@ -114,7 +114,7 @@ export function FindField() {
       <input
         ref={field}
         aria-label="Find or scan anything"
-        className="entry w-56 max-[1400px]:w-40 max-[1250px]:w-36 max-[1100px]:w-32 max-[900px]:w-24"
+        className="entry w-56 min-w-16 max-[1400px]:w-40 max-[1250px]:w-36 max-[1100px]:w-32 max-[900px]:w-24"
         placeholder="Job, PO, city, tracking number"
         maxLength={120}
         onKeyDown={(event) => {

@@ -182,9 +182,9 @@ function Person({
     act();
   }
   return (
-    <details ref={menu} className="relative">
+    <details ref={menu} className="relative shrink-0">
       <summary className="act list-none">
-        {name.split(" ")[0]}
+        <span className="max-w-24 overflow-hidden text-ellipsis whitespace-nowrap">{name.split(" ")[0]}</span>
         {desk && <span className="quiet text-sm">at {desk.split(" ")[0]}’s desk</span>}
       </summary>
       <div className="absolute top-full right-0 z-20 mt-1 flex min-w-44 flex-col border border-base-content bg-base-100">

@@ -14,6 +14,7 @@ import java.util.Optional;
 import java.util.Properties;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import nobrec.server.platform.Shortened;
 
 /**
  * What a mail server says later of a mail that another one took: a report as RFC 3464 has it, in a mail of its own. Whose mail it is about
@@ -29,6 +30,7 @@ record DeliveryReport(String key, String to, boolean failed, String reason) {
     private static final Pattern OURS =
             Pattern.compile("<([0-9a-f]{8}(?:-[0-9a-f]{4}){3}-[0-9a-f]{12})@[^>]+>", Pattern.CASE_INSENSITIVE);
     private static final int MOST_RECIPIENTS = 50;
+    private static final int LONGEST = 300;
 
     /** @return nothing where it is no such report, or about no mail of ours */
     static Optional<DeliveryReport> read(byte[] mail) {
@@ -81,12 +83,11 @@ record DeliveryReport(String key, String to, boolean failed, String reason) {
 
     private static DeliveryReport of(String key, InternetHeaders recipient) {
         String diagnosis = withoutType(field(recipient, "Diagnostic-Code"));
-        String status = field(recipient, "Status");
         return new DeliveryReport(
                 key,
                 withoutType(field(recipient, "Final-Recipient")),
                 isFailed(recipient),
-                diagnosis.isEmpty() ? "status " + status : diagnosis);
+                diagnosis.isEmpty() ? "status " + field(recipient, "Status") : diagnosis);
     }
 
     /** Fields say of which type they are: “rfc822; ada@finch.example”. */
@@ -94,11 +95,12 @@ record DeliveryReport(String key, String to, boolean failed, String reason) {
         return field.substring(field.indexOf(';') + 1).strip();
     }
 
-    /** In one line, also where it was folded or holds what no line may. */
+    /** In one line that is not too long, also where it was folded or holds what no line may. */
     private static String field(InternetHeaders headers, String name) {
         String[] values = headers.getHeader(name);
         return values == null
                 ? ""
-                : values[0].replaceAll("[\\p{Cntrl}\\s]+", " ").strip();
+                : Shortened.to(
+                        LONGEST, values[0].replaceAll("[\\p{Cntrl}\\s]+", " ").strip());
     }
 }

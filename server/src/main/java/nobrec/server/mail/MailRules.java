@@ -104,7 +104,7 @@ public class MailRules {
         if (!document.moment().isMailed()) {
             throw Refusal.unusable(
                     thing,
-                    "Mail is written about shipments and quotes.",
+                    "Mail is written about shipments, quotes and returns.",
                     "Choose a moment of these, or use a rule on events.");
         }
         List<MailAddress> fixed = MailAddress.readAll(document.toFixed());

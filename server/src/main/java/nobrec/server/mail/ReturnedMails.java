@@ -33,7 +33,8 @@ class ReturnedMails {
                         "Save the report itself from your mail program, as .eml, with what is attached to it."));
         OutboxEntry entry = outbox.byKey(report.key())
                 .filter(each -> each.kind() == OutboxKind.MAIL)
-                .orElseThrow(() -> Refusal.notFound("The mail it is about", "It was written by another server."));
+                .orElseThrow(
+                        () -> Refusal.notFound("The mail it is about", "Ask whoever runs another server of the shop."));
         if (!report.failed()) {
             return "The email about " + entry.subjectName() + " has not come back: " + report.reason() + ".";
         }

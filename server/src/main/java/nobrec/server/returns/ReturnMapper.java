@@ -62,10 +62,11 @@ interface ReturnMapper {
     @ChangesOneRow
     void keepNumber(@Param("id") long id, @Param("trackingNumber") String trackingNumber);
 
-    /** Those in a state that nobody was reminded of, in order of their ids. */
+    /** Those in a state that are due then and that nobody was reminded of, in order of their ids. */
     List<Long> unreminded(
             @Param("state") ReturnState state,
-            @Param("dueBefore") LocalDate dueBefore,
+            @Param("dueFrom") LocalDate dueFrom,
+            @Param("dueUntil") LocalDate dueUntil,
             @Param("after") long after,
             @Param("limit") int limit);
 

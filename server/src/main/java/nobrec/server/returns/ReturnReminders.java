@@ -77,12 +77,13 @@ class ReturnReminders {
         keep(row, reminder, signIn);
     }
 
-    /** All that have not been asked about and end soon. */
+    /** All that have not been asked about and end soon; what has ended long ago is for a person. */
     void remindAll() {
         long after = 0;
         while (mail.isOn() && after >= 0) {
-            LocalDate dueBefore = sites.today().plusDays(DAYS_BEFORE + 1L);
-            List<Long> ids = mapper.unreminded(ReturnState.EXPECTED, dueBefore, after, AT_ONCE);
+            LocalDate today = sites.today();
+            List<Long> ids =
+                    mapper.unreminded(ReturnState.EXPECTED, today, today.plusDays(DAYS_BEFORE), after, AT_ONCE);
             ids.forEach(this::byItself);
             after = ids.size() < AT_ONCE ? -1 : ids.get(ids.size() - 1);
         }

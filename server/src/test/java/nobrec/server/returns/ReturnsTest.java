@@ -308,7 +308,13 @@ class ReturnsTest extends ServerTest {
         JsonNode gone = shipped("T-162");
         Map<String, Object> wish = wish(gone, "SHOP");
         wish.put("validUntil", today().plusDays(5).toString());
+        wish.put("lines", List.of(Map.of("position", 1, "quantity", 1)));
         JsonNode back = json(ask(wish));
+        JsonNode longAgo = json(ask(wish));
+        database.update(
+                "UPDATE goods_return SET due = ? WHERE id = ?",
+                today().minusDays(1),
+                longAgo.path("id").asLong());
         reminders.remindAll();
         assertThat(remindersOf(back)).as("no email is written at this moment").isZero();
         keepEmails(List.of(email(
@@ -320,6 +326,7 @@ class ReturnsTest extends ServerTest {
             reminders.remindAll();
             reminders.remindAll();
             assertThat(remindersOf(back)).isEqualTo(1);
+            assertThat(remindersOf(longAgo)).as("its label has ended").isZero();
             Awaitility.await()
                     .atMost(Duration.ofSeconds(20))
                     .until(() -> mailsAbout("T-162").size() == 1);
