@@ -200,6 +200,27 @@ class EnRouteTest extends ServerTest {
     }
 
     @Test
+    void onePackageThatCannotBeKeptHoldsUpNoOther() throws Exception {
+        String broken = gone("T-163", "Plover Ground", "plover", "ON_TIME");
+        String whole = gone("T-164", "Plover Ground", "plover", "ON_TIME");
+        database.update(
+                "INSERT INTO tracking_event (track_id, event_key, kind, happened_at, offset_minutes, place, text, pushed,"
+                        + " learned_at) VALUES (?, 'odd', 'NO_SUCH_KIND', NOW(), 0, '', '', 0, NOW())",
+                idOf(broken));
+        clock.pass(Duration.ofHours(8));
+        asker.askAll();
+        assertThat(look(whole).path("state").asString()).isEqualTo("ON_THE_WAY");
+        assertThat(database.queryForObject(
+                        "SELECT fault FROM package_track WHERE tracking_number = ?", String.class, broken))
+                .contains("could not be kept");
+        database.update("DELETE FROM tracking_event WHERE event_key = 'odd'");
+        clock.pass(Duration.ofHours(8));
+        asker.askAll();
+        assertThat(look(broken).path("state").asString()).isEqualTo("ON_THE_WAY");
+        assertThat(look(broken).path("fault").asString()).isEmpty();
+    }
+
+    @Test
     void twoServersAtOnceLearnEachEventOnce() throws Exception {
         String number = gone("T-144", "Plover Ground", "plover", "ON_TIME");
         clock.pass(Duration.ofDays(7));

@@ -126,6 +126,24 @@ class WriteBackTest extends WriteBackServerTest {
     }
 
     @Test
+    void aJobThatBelongsToAnotherSystemThanItCameThroughIsToldToBoth() {
+        bringIn("T-165", "Plover Ground");
+        database.update("UPDATE work_order SET origin = 'WEBSHOP', origin_number = 'W-303' WHERE number = 'T-165'");
+        long bench = json(send("POST", "/api/v1/shipments", Map.of("job", "T-165")))
+                .path("id")
+                .asLong();
+        ship(json(send("PUT", "/api/v1/shipments/" + bench + "/packages/1/weight", Map.of("text", "3.1"))));
+        // the web shop of the checks has no orders: that it was asked by its own number is what counts
+        await().atMost(LONG)
+                .untilAsserted(() -> assertThat(postings("T-165", "SOURCE"))
+                        .extracting(row -> row.path("system").asString() + ": "
+                                + row.path("answer").asString())
+                        .containsExactlyInAnyOrder(
+                                "Order desk: Order T-165 says shipped.",
+                                "Web shop’s orders: Order W-303 is not known here."));
+    }
+
+    @Test
     void aFieldThatWasRenamedThereFailsAndGoesInItsNewNameOnceWhenTheShopHasSaidSo() {
         standIns().sources().orders().reports().rename("tracking", "trackingNo");
         ship(weighedJob("T-122", "Plover Ground"));
