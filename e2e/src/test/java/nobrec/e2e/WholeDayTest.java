@@ -10,7 +10,7 @@ import org.openqa.selenium.Keys;
 /**
  * A whole day in the demo's shop, from opening to closing, by keys: records come in by timer from two systems and by a file, an unknown word is
  * answered, one job is corrected, one is packed in two packages and shipped, the rest goes as a run, by scan, as freight, abroad; the
- * handover is closed; and what the order desk and the customer know of it then. Its keys are counted.
+ * handover is closed; and what both systems and the customer know of it then, to the delivery a day later. Its keys are counted.
  */
 class WholeDayTest {
 
@@ -24,7 +24,7 @@ class WholeDayTest {
             "Ticket;Client;Their PO;Wave;Deliver To;Contact;Street;Town;ST;Zip;Country;Phone;E-mail;Due;Via;Who Pays;Part;What;Pcs;Ready;"
                     + "Wt lb;Dims;Price;Lot No;Tariff No;COO;Channel;Web Order;Memo\n";
 
-    /** A job of three lines; the order desk has a record of its number. */
+    /** A job of three lines that was ordered in the web shop: both systems have a record of it, each under its own number. */
     private static final String LEAD =
             "5101;Ada Finch;AF-1;D-7;;Ada Finch;12 Harbor Ave;Madison;WI;53703;US;(608) 555-0128;"
                     + "ada@finch.example;24/12/2026;%s;we pay and bill;%s;;;Web shop;W-301;Ring the bell\n";

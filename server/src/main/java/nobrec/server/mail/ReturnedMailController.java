@@ -6,8 +6,8 @@ import jakarta.validation.constraints.Size;
 import java.nio.charset.StandardCharsets;
 import java.security.Principal;
 import nobrec.core.limit.Limits;
+import nobrec.server.api.security.ForAllButPackers;
 import nobrec.server.api.security.ForSignedCalls;
-import nobrec.server.api.security.ForTheDesk;
 import nobrec.server.audit.AuditLog;
 import nobrec.server.connection.SignedCalls;
 import nobrec.server.platform.csv.UploadedFile;
@@ -39,7 +39,7 @@ class ReturnedMailController {
 
     /** @param file the report, as a mail program saves it */
     @PostMapping(path = "/api/v1/emails/returned", consumes = MediaType.MULTIPART_FORM_DATA_VALUE)
-    @ForTheDesk
+    @ForAllButPackers
     ReturnedView open(@RequestParam("file") MultipartFile file, Principal who) {
         return new ReturnedView(mails.learn(UploadedFile.of(file).content(), who.getName()));
     }
